@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Cli;
+
+use Geodex\Core\Findings\Assessment;
+use Geodex\Core\Findings\Finding;
+use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Survey\NextReading;
+use Geodex\Core\Survey\PointResult;
+use Geodex\Core\Survey\ReadingResult;
+use Geodex\Core\Survey\Survey;
+
+/** The result of a survey as one open document; mm and degrees. */
+final readonly class SurveyDocument
+{
+    /** @return array<string, mixed> */
+    public function of(Survey $survey, Assessment $assessment, float $milliseconds): array
+    {
+        return [
+            'survey' => $survey->id,
+            'network' => get_object_vars($assessment->survey->network),
+            'points' => array_map($this->point(...), $assessment->survey->points),
+            'readings' => array_map($this->reading(...), $assessment->survey->readings),
+            'findings' => array_map($this->finding(...), $assessment->findings),
+            'next' => array_map($this->next(...), $assessment->next),
+            'milliseconds' => round($milliseconds, 2),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function point(PointResult $point): array
+    {
+        return [
+            'id' => $point->id,
+            'measured' => $this->rounded($point->measured),
+            'sigma' => $this->rounded($point->sigma),
+            'deviation' => $this->rounded($point->deviation),
+            'determined' => $point->determined,
+            'verdict' => $point->verdict->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function reading(ReadingResult $reading): array
+    {
+        $round = fn (?float $value): ?float => $value === null ? null : round($value, 4);
+
+        return [
+            'id' => $reading->id,
+            'adjusted' => $round($reading->adjusted),
+            'residual' => $round($reading->residual),
+            'redundancy' => $round($reading->redundancy),
+            'standardised' => $round($reading->standardised),
+            'status' => $reading->status->value,
+            'error' => $round($reading->error),
+            'hint' => null,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function finding(Finding $finding): array
+    {
+        return [
+            'pattern' => $finding->pattern->value,
+            'section' => $finding->section->value,
+            'side' => $finding->side,
+            'amount' => round($finding->amount, 4),
+            'sigma' => round($finding->sigma, 4),
+            'significant' => $finding->significant,
+            'text' => $finding->text,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function next(NextReading $next): array
+    {
+        $points = count($next->points) === 2 ? ['from' => $next->points[0], 'to' => $next->points[1]] : ['point' => $next->points[0]];
+
+        return ['kind' => $next->kind, ...$points, 'expected' => round($next->expected, 2), 'gain' => round($next->gain, 4), 'because' => $next->because->value];
+    }
+
+    /** @return ?array{float, float, float} */
+    private function rounded(?Vector3 $vector): ?array
+    {
+        return $vector === null ? null : [round($vector->x, 5), round($vector->y, 5), round($vector->z, 5)];
+    }
+}

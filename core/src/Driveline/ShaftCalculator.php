@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Driveline;
+
+use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Plan\PlannedFrame;
+use Geodex\Core\Units\Angle;
+
+/** Recalculates a shaft for where its joints are after the plan. docs/formulas.md, "Driveline". */
+final readonly class ShaftCalculator
+{
+    public function __construct(private DrivelineLimits $limits = new DrivelineLimits) {}
+
+    /** @throws InvalidShaft if the plan cuts out the place of a joint */
+    public function calculate(Shaft $shaft, ?PlannedFrame $plan = null): ShaftResult
+    {
+        $shaft = $plan === null ? $shaft : $this->moved($shaft, $plan);
+        $ride = $shaft->rear->joint->minus($shaft->front->joint)->norm();
+        $pulledApart = $ride + $shaft->slip->wanted;
+        $states = [
+            $this->state('ride', $shaft, Vector3::of(0, 0, 0), $pulledApart),
+            $this->state('bump', $shaft, $shaft->bump, $pulledApart),
+            $this->state('droop', $shaft, $shaft->droop, $pulledApart),
+        ];
+        $engagements = array_map(fn (ShaftState $state): float => $state->engagement, $states);
+        $angles = array_map(fn (ShaftState $state): float => max($state->angles->front->radians, $state->angles->rear->radians), $states);
+        $critical = $shaft->tube->wall === null ? null : CriticalSpeed::of(max(array_map(fn (ShaftState $state): float => $state->length, $states)), $shaft->tube->outside, $shaft->tube->wall);
+        $omega = $shaft->speed * 2 * M_PI / 60;
+        $atRide = $states[0]->angles;
+        $worse = max($atRide->front->radians, $atRide->rear->radians);
+        $result = new ShaftResult(
+            $shaft,
+            $states,
+            $shaft->existing->pulledApart() - $pulledApart,
+            $shaft->slip->possible - max($engagements),
+            min($engagements),
+            $critical,
+            (1 / cos($worse) - cos($worse)) / 2,
+            $omega * $omega * $atRide->residual->radians ** 2,
+            Angle::ofRadians(max($angles)),
+            [],
+        );
+
+        return $this->warned($result);
+    }
+
+    private function moved(Shaft $shaft, PlannedFrame $plan): Shaft
+    {
+        $front = $plan->moved($shaft->front->joint);
+        $rear = $plan->moved($shaft->rear->joint);
+        if ($front === null || $rear === null) {
+            throw InvalidShaft::jointCutOut($shaft->id);
+        }
+
+        return new Shaft($shaft->id, $shaft->front->at($front), $shaft->rear->at($rear), $shaft->existing, $shaft->slip, $shaft->tube, $shaft->phase, $shaft->bump, $shaft->droop, $shaft->speed);
+    }
+
+    private function state(string $name, Shaft $shaft, Vector3 $travel, float $pulledApart): ShaftState
+    {
+        $rear = $shaft->rear->at($shaft->rear->joint->plus($travel));
+        $length = $rear->joint->minus($shaft->front->joint)->norm();
+
+        return new ShaftState($name, $length, $pulledApart - $length, new JointAngles($shaft->front, $rear, $shaft->phase));
+    }
+
+    private function warned(ShaftResult $r): ShaftResult
+    {
+        return new ShaftResult($r->shaft, $r->states, $r->tubeToCut, $r->bottomingClearance, $r->leastEngagement, $r->criticalSpeed, $r->speedVariation, $r->angularAcceleration, $r->worstAngle, (new ShaftChecker($this->limits))->warnings($r));
+    }
+}

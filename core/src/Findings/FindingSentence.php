@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Findings;
+
+/** Says a finding the way one technician would tell another. */
+final readonly class FindingSentence
+{
+    /**
+     * @param  float  $amount  mm
+     * @param  float  $expanded  half the 95 % interval (mm)
+     * @param  float  $tolerance  of the section's points (mm)
+     */
+    public function say(Pattern $pattern, Section $section, ?string $side, float $amount, float $expanded, bool $significant, float $tolerance): string
+    {
+        $mm = sprintf('%.1f ± %.1f mm', abs($amount), $expanded);
+        if (! $significant) {
+            return sprintf('No %s to be seen %s: %s.', $this->name($pattern, $side), $this->where($section), $mm);
+        }
+        $against = match (true) {
+            abs($amount) - $expanded > $tolerance => sprintf('more than the %g mm allowed', $tolerance),
+            abs($amount) + $expanded <= $tolerance => sprintf('within the %g mm allowed', $tolerance),
+            default => sprintf('too close to the %g mm allowed to call', $tolerance),
+        };
+
+        return ucfirst(sprintf('%s by %s, %s.', $this->what($pattern, $section, $side, $amount > 0), $mm, $against));
+    }
+
+    private function name(Pattern $pattern, ?string $side): string
+    {
+        return $pattern === Pattern::ShortRail ? "short $side rail" : $pattern->value;
+    }
+
+    private function where(Section $section): string
+    {
+        return $section === Section::Centre ? 'in the centre' : "at the {$section->value}";
+    }
+
+    private function what(Pattern $pattern, Section $section, ?string $side, bool $positive): string
+    {
+        $end = $section === Section::Centre ? 'the centre section' : "the {$section->value}";
+
+        return match ($pattern) {
+            Pattern::Sidesway => "$end stands to the ".($positive ? 'right' : 'left'),
+            Pattern::Sag => $end.($positive ? ' stands high' : ' hangs low'),
+            Pattern::ShortRail => "the $side rail is ".($positive ? 'short' : 'long')." at {$end}",
+            Pattern::Twist => $section === Section::Centre
+                ? "$end twists, its ".($positive ? 'right' : 'left').' side rising rearward,'
+                : "$end is twisted, ".($positive ? 'right' : 'left').' side high,',
+            Pattern::Diamond => $end.' is out of square, the '.($positive ? 'right' : 'left').' rail sits rearward',
+        };
+    }
+}

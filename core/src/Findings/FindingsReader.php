@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Findings;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Survey\SurveyOptions;
+use Geodex\Core\Survey\SurveyResult;
+
+/** Reads the deviations together: which section is out of shape in which way. docs/formulas.md, "Findings". */
+final readonly class FindingsReader
+{
+    public function __construct(private SurveyOptions $options = new SurveyOptions) {}
+
+    /** @return list<Finding> every pattern that the pairs allow, significant or not */
+    public function read(Frame $frame, SurveyResult $result): array
+    {
+        $pairs = (new PairCollector)->collect($frame, $result);
+        $stations = [];
+        foreach ($frame->points as $point) {
+            if ($point->base && $point->reference !== null) {
+                $stations[] = $point->reference->x;
+            }
+        }
+        if ($pairs === [] || $stations === []) {
+            return [];
+        }
+        $front = array_values(array_filter($pairs, fn (Pair $pair): bool => $pair->station < min($stations) - 1e-6));
+        $rear = array_values(array_filter($pairs, fn (Pair $pair): bool => $pair->station > max($stations) + 1e-6));
+        $centre = array_values(array_filter($pairs, fn (Pair $pair): bool => $pair->station >= min($stations) - 1e-6 && $pair->station <= max($stations) + 1e-6));
+        $findings = [];
+        if ($front !== []) {
+            array_push($findings, ...$this->end(Section::Front, $front[0], $centre[0] ?? null, 1, $result));
+        }
+        if ($rear !== []) {
+            array_push($findings, ...$this->end(Section::Rear, $rear[count($rear) - 1], $centre === [] ? null : $centre[count($centre) - 1], -1, $result));
+        }
+        foreach ((new CentreSection)->amounts($centre) as [$pattern, $amount]) {
+            $findings[] = $this->finding($pattern, Section::Centre, null, $amount, $centre, $result);
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param  int  $inward  +1 where rearward is towards the centre, −1 where forward is
+     * @return list<Finding>
+     */
+    private function end(Section $section, Pair $outermost, ?Pair $boundary, int $inward, SurveyResult $result): array
+    {
+        $findings = [
+            $this->finding(Pattern::Sidesway, $section, null, $outermost->mean(1), [$outermost], $result),
+            $this->finding(Pattern::Sag, $section, null, $outermost->mean(2), [$outermost], $result),
+            $this->finding(Pattern::ShortRail, $section, 'left', (new LinearAmount)->with($outermost->leftColumn, $outermost->leftOff->x, $inward), [$outermost], $result),
+            $this->finding(Pattern::ShortRail, $section, 'right', (new LinearAmount)->with($outermost->rightColumn, $outermost->rightOff->x, $inward), [$outermost], $result),
+        ];
+        if ($boundary !== null) {
+            $twist = $outermost->roll()->plus($boundary->roll(), -1.0)->times($outermost->width);
+            $findings[] = $this->finding(Pattern::Twist, $section, null, $twist, [$outermost, $boundary], $result);
+        }
+
+        return $findings;
+    }
+
+    /** @param list<Pair> $pairs */
+    private function finding(Pattern $pattern, Section $section, ?string $side, LinearAmount $amount, array $pairs, SurveyResult $result): Finding
+    {
+        $sigma = $result->covariance->sigma($amount->weights);
+        $significant = abs($amount->value) > $this->options->coverage * $sigma;
+        $tolerance = max(array_map(fn (Pair $pair): float => $pair->tolerance, $pairs));
+        $points = [];
+        foreach ($pairs as $pair) {
+            array_push($points, $pair->left, $pair->right);
+        }
+        $text = (new FindingSentence)->say($pattern, $section, $side, $amount->value, $this->options->coverage * $sigma, $significant, $tolerance);
+
+        return new Finding($pattern, $section, $side, $amount->value, $sigma, $significant, $text, $points);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Findings;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Side;
+use Geodex\Core\Survey\SurveyResult;
+
+/** Collects the pairs of mates that are both fully determined, from the front. */
+final readonly class PairCollector
+{
+    /** @return list<Pair> by station */
+    public function collect(Frame $frame, SurveyResult $result): array
+    {
+        $measured = [];
+        foreach ($result->points as $point) {
+            if ($point->isDetermined()) {
+                $measured[$point->id] = $point;
+            }
+        }
+        $pairs = [];
+        foreach ($frame->points as $left) {
+            if ($left->side !== Side::Left || $left->mate === null || ! isset($measured[$left->id], $measured[$left->mate])) {
+                continue;
+            }
+            $right = $frame->point($left->mate);
+            [$l, $r] = [$measured[$left->id], $measured[$right->id]];
+            if ($left->reference === null || $right->reference === null || $l->deviation === null || $r->deviation === null) {
+                continue;
+            }
+            $columns = $result->covariance->columns;
+            $pairs[] = new Pair($left->id, $right->id, $left->reference, $right->reference, $l->deviation, $r->deviation, $columns[$left->id], $columns[$right->id], max($left->tolerance->mm));
+        }
+        usort($pairs, fn (Pair $a, Pair $b): int => $a->station <=> $b->station);
+
+        return $pairs;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Frame;
+
+/** The frame as its chart describes it: points, axles, and what runs along it. */
+final readonly class Frame
+{
+    /** @var array<string, Point> */
+    private array $byId;
+
+    /**
+     * @param  list<Point>  $points  in the order of the job
+     * @param  list<Axle>  $axles
+     * @param  list<CarriedItem>  $carried
+     */
+    public function __construct(public array $points, public array $axles = [], public array $carried = [])
+    {
+        $byId = [];
+        foreach ($points as $point) {
+            $byId[$point->id] = $point;
+        }
+        $this->byId = $byId;
+    }
+
+    public function has(string $id): bool
+    {
+        return isset($this->byId[$id]);
+    }
+
+    /** @throws UnknownPoint if no point has that id */
+    public function point(string $id): Point
+    {
+        return $this->byId[$id] ?? throw UnknownPoint::named($id, array_map('strval', array_keys($this->byId)));
+    }
+
+    /** Station of the last axle less that of the first in mm; null with fewer than two. */
+    public function wheelbase(): ?float
+    {
+        $stations = array_map(fn (Axle $axle): float => $axle->station, $this->axles);
+
+        return count($stations) < 2 ? null : max($stations) - min($stations);
+    }
+}

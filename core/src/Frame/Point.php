@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Frame;
+
+use Geodex\Core\Geometry\Vector3;
+
+/** A reference point of the frame, with where the chart wants it. */
+final readonly class Point
+{
+    /**
+     * @param  string  $id  as called out across the frame, such as "B-L"
+     * @param  ?string  $mate  id of the point that it mirrors
+     * @param  ?Vector3  $reference  chart position (mm), null without a chart
+     * @param  bool  $base  taken as undamaged, so that it holds the datum
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Side $side,
+        public ?string $mate,
+        public ?Feature $feature,
+        public ?Vector3 $reference,
+        public Tolerance $tolerance,
+        public bool $base,
+    ) {}
+
+    public function at(Vector3 $reference): self
+    {
+        return new self($this->id, $this->name, $this->side, $this->mate, $this->feature, $reference, $this->tolerance, $this->base);
+    }
+}

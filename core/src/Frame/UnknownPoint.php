@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Frame;
+
+use Geodex\Core\Failure\Refusal;
+
+/** A point was called that the job does not have. */
+final class UnknownPoint extends Refusal
+{
+    /** @param list<string> $known */
+    public static function named(string $id, array $known): self
+    {
+        $near = array_slice(array_values(array_filter($known, fn (string $k): bool => levenshtein(strtoupper($id), strtoupper($k)) <= 1)), 0, 4);
+        $hint = $near === [] ? '' : ' Did you mean '.implode(' or ', $near).'?';
+
+        return new self('point.unknown', "There is no point “{$id}” in this job.$hint", ['id' => $id, 'near' => $near]);
+    }
+}

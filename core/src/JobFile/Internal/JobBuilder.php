@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\JobFile\Internal;
+
+use Geodex\Core\Frame\Axle;
+use Geodex\Core\Frame\CarriedItem;
+use Geodex\Core\Frame\Feature;
+use Geodex\Core\Frame\FeatureKind;
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Frame\Side;
+use Geodex\Core\Frame\Tolerance;
+use Geodex\Core\JobFile\InvalidFile;
+use Geodex\Core\JobFile\Job;
+use Geodex\Core\Plan\Cutting;
+use Geodex\Core\Plan\Operation;
+use Geodex\Core\Plan\OperationKinds;
+use Geodex\Core\Units\Length;
+use Geodex\Core\Units\LengthUnit;
+
+/**
+ * Builds a job from a document of the schema's shape.
+ *
+ * @phpstan-type Entry array<string, mixed>
+ */
+final class JobBuilder
+{
+    private readonly Fields $fields;
+
+    private readonly LengthUnit $unit;
+
+    /** @param array<string, mixed> $document */
+    public function __construct(private readonly array $document)
+    {
+        $this->unit = LengthUnit::from(is_string($document['units'] ?? null) ? $document['units'] : 'mm');
+        $this->fields = new Fields($this->unit);
+    }
+
+    /** @throws InvalidFile naming everything that is wrong */
+    public function build(): Job
+    {
+        $frame = new Frame($this->points(), $this->axles(), $this->carried());
+        $this->checkMates($frame);
+        $surveys = (new SurveyBuilder($this->fields, $frame))->surveys($this->entries($this->document['surveys'] ?? []));
+        $operations = $this->operations();
+        $shaft = $this->section('driveline')['shaft'] ?? null;
+        $shaft = is_array($shaft) ? (new ShaftBuilder($this->fields))->shaft($shaft, 'driveline.shaft') : null;
+        $problems = $this->fields->problems();
+        if ($problems !== []) {
+            throw InvalidFile::with($problems);
+        }
+        $title = $this->document['title'] ?? '';
+
+        return new Job(is_string($title) ? $title : '', $this->unit, $frame, $surveys, $operations, $shaft);
+    }
+
+    /** @return list<Point> */
+    private function points(): array
+    {
+        $points = [];
+        $seen = [];
+        foreach ($this->entries($this->document['points'] ?? []) as $i => $entry) {
+            $id = $this->text($entry, 'id');
+            if (isset($seen[$id])) {
+                $this->fields->report("points[$i].id", "“{$id}” is used twice; every point needs its own id.");
+
+                continue;
+            }
+            $seen[$id] = true;
+            $point = $this->fields->attempt("points[$i]", fn (): Point => $this->point($entry, "points[$i]"));
+            if ($point !== null) {
+                $points[] = $point;
+            }
+        }
+
+        return $points;
+    }
+
+    /** @param array<string, mixed> $entry */
+    private function point(array $entry, string $path): Point
+    {
+        $id = $this->text($entry, 'id');
+        $feature = $entry['feature'] ?? null;
+
+        return new Point(
+            $id,
+            $this->text($entry, 'name', $id),
+            Side::from($this->text($entry, 'side', 'centre')),
+            isset($entry['mate']) ? $this->text($entry, 'mate') : null,
+            is_array($feature) ? $this->feature($feature, "$path.feature") : null,
+            isset($entry['reference']) ? $this->fields->vector($entry['reference'], "$path.reference") : null,
+            $this->tolerance($entry['tolerance'] ?? null, "$path.tolerance"),
+            ($entry['base'] ?? false) === true,
+        );
+    }
+
+    /** @param array<mixed> $entry */
+    private function feature(array $entry, string $path): Feature
+    {
+        $diameter = isset($entry['diameter']) ? Length::ofMillimetres($this->fields->length($entry['diameter'], "$path.diameter")) : null;
+
+        return new Feature(FeatureKind::from(is_string($entry['kind'] ?? null) ? $entry['kind'] : 'hole'), $diameter);
+    }
+
+    /** A tolerance as a bare number is always in millimetres. */
+    private function tolerance(mixed $value, string $path): Tolerance
+    {
+        $one = fn (mixed $mm, string $at): float => is_string($mm) ? $this->fields->length($mm, $at) : $this->fields->number($mm);
+        if ($value === null) {
+            return Tolerance::all();
+        }
+        if (! is_array($value)) {
+            return Tolerance::all($one($value, $path));
+        }
+        $value = array_values($value);
+        if (count($value) !== 3) {
+            $this->fields->report($path, 'expected one number, or three for x, y and z.');
+
+            return Tolerance::all();
+        }
+
+        return Tolerance::of($one($value[0], "{$path}[0]"), $one($value[1], "{$path}[1]"), $one($value[2], "{$path}[2]"));
+    }
+
+    private function checkMates(Frame $frame): void
+    {
+        foreach ($frame->points as $i => $point) {
+            if ($point->mate !== null && (! $frame->has($point->mate) || $point->mate === $point->id)) {
+                $this->fields->report("points[$i].mate", "“{$point->mate}” is no other point of this job.");
+            }
+        }
+    }
+
+    /** @return list<Axle> */
+    private function axles(): array
+    {
+        $axles = [];
+        foreach ($this->entries($this->section('frame')['axles'] ?? []) as $i => $entry) {
+            $path = "frame.axles[$i]";
+            $axle = $this->fields->attempt($path, fn (): Axle => new Axle(
+                $this->text($entry, 'id'),
+                $this->fields->length($entry['station'] ?? null, "$path.station"),
+                $this->fields->optionalLength($entry['tyreRadius'] ?? null, "$path.tyreRadius"),
+                $this->fields->optionalLength($entry['track'] ?? null, "$path.track"),
+            ));
+            if ($axle !== null) {
+                $axles[] = $axle;
+            }
+        }
+
+        return $axles;
+    }
+
+    /** @return list<CarriedItem> */
+    private function carried(): array
+    {
+        $items = [];
+        foreach ($this->entries($this->section('frame')['carried'] ?? []) as $i => $entry) {
+            $path = "frame.carried[$i]";
+            $items[] = new CarriedItem(
+                $this->text($entry, 'feature'),
+                $this->fields->length($entry['from'] ?? null, "$path.from"),
+                $this->fields->length($entry['to'] ?? null, "$path.to"),
+            );
+        }
+
+        return $items;
+    }
+
+    /** @return list<Operation> */
+    private function operations(): array
+    {
+        $operations = [];
+        foreach ($this->entries($this->section('plan')['operations'] ?? []) as $i => $entry) {
+            $path = "plan.operations[$i]";
+            $operation = $this->fields->attempt($path, fn (): Operation => OperationKinds::make(
+                $this->text($entry, 'kind'),
+                $this->text($entry, 'id'),
+                $this->fields->length($entry['at'] ?? null, "$path.at"),
+                $this->fields->length($entry['length'] ?? null, "$path.length"),
+                new Cutting(
+                    $this->fields->optionalLength($entry['kerf'] ?? null, "$path.kerf") ?? 0.0,
+                    $this->fields->optionalLength($entry['witness'] ?? null, "$path.witness") ?? 100.0,
+                    ($entry['level'] ?? false) === true,
+                ),
+            ));
+            if ($operation !== null) {
+                $operations[] = $operation;
+            }
+        }
+
+        return $operations;
+    }
+
+    /** @return array<mixed> */
+    private function section(string $name): array
+    {
+        $section = $this->document[$name] ?? [];
+
+        return is_array($section) ? $section : [];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function entries(mixed $list): array
+    {
+        /** @var list<array<string, mixed>> */
+        return is_array($list) ? array_values(array_filter($list, is_array(...))) : [];
+    }
+
+    /** @param array<string, mixed> $entry */
+    private function text(array $entry, string $key, string $default = ''): string
+    {
+        return is_string($entry[$key] ?? null) ? $entry[$key] : $default;
+    }
+}

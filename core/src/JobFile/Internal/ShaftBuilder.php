@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\JobFile\Internal;
+
+use Geodex\Core\Driveline\ExistingShaft;
+use Geodex\Core\Driveline\Shaft;
+use Geodex\Core\Driveline\ShaftEnd;
+use Geodex\Core\Driveline\Slip;
+use Geodex\Core\Driveline\Tube;
+use Geodex\Core\Driveline\YokePhase;
+use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Units\Angle;
+
+/** Builds the shaft of a job. */
+final readonly class ShaftBuilder
+{
+    /** Engagement that must stay when nothing is said: about the diameter of a spline, shop practice (mm). */
+    private const LEAST_ENGAGEMENT_MM = 40.0;
+
+    public function __construct(private Fields $fields) {}
+
+    /** @param array<mixed> $entry */
+    public function shaft(array $entry, string $path): ?Shaft
+    {
+        return $this->fields->attempt($path, fn (): Shaft => new Shaft(
+            is_string($entry['id'] ?? null) ? $entry['id'] : 'shaft',
+            $this->end($entry, 'front', $path),
+            $this->end($entry, 'rear', $path),
+            new ExistingShaft($this->length($entry, 'existing', 'length', $path) ?? 0.0, $this->length($entry, 'existing', 'engagement', $path) ?? 0.0),
+            new Slip(
+                $this->length($entry, 'slip', 'possible', $path) ?? 0.0,
+                $this->length($entry, 'slip', 'wanted', $path) ?? 0.0,
+                $this->length($entry, 'slip', 'least', $path) ?? self::LEAST_ENGAGEMENT_MM,
+            ),
+            new Tube($this->length($entry, 'tube', 'outside', $path) ?? 0.0, $this->length($entry, 'tube', 'wall', $path), $this->length($entry, 'tube', 'kerf', $path) ?? 0.0),
+            YokePhase::from(is_string($entry['yokes'] ?? null) ? $entry['yokes'] : 'in-phase'),
+            $this->travel($entry, 'bump', $path),
+            $this->travel($entry, 'droop', $path),
+            $this->fields->number($entry['speed'] ?? null),
+        ));
+    }
+
+    /** @param array<mixed> $entry */
+    private function end(array $entry, string $end, string $path): ShaftEnd
+    {
+        $at = is_array($entry[$end] ?? null) ? $entry[$end] : [];
+
+        return new ShaftEnd(
+            $this->fields->vector($at['joint'] ?? null, "$path.$end.joint"),
+            Angle::ofDegrees($this->fields->number($at['pitch'] ?? null)),
+            Angle::ofDegrees($this->fields->number($at['yaw'] ?? null)),
+        );
+    }
+
+    /** @param array<mixed> $entry */
+    private function travel(array $entry, string $name, string $path): Vector3
+    {
+        return isset($entry[$name]) ? $this->fields->vector($entry[$name], "$path.$name") : Vector3::of(0, 0, 0);
+    }
+
+    /** @param array<mixed> $entry */
+    private function length(array $entry, string $part, string $key, string $path): ?float
+    {
+        $at = is_array($entry[$part] ?? null) ? $entry[$part] : [];
+
+        return $this->fields->optionalLength($at[$key] ?? null, "$path.$part.$key");
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\JobFile\Internal;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Survey\Reading\ReadingKind;
+use Geodex\Core\Survey\Reading\ReadingKinds;
+use Geodex\Core\Survey\Survey;
+use Geodex\Core\Survey\SurveyStage;
+
+/** Builds surveys and their readings. */
+final readonly class SurveyBuilder
+{
+    public function __construct(private Fields $fields, private Frame $frame) {}
+
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @return list<Survey>
+     */
+    public function surveys(array $entries): array
+    {
+        $surveys = [];
+        $seen = [];
+        foreach ($entries as $i => $entry) {
+            $id = $this->text($entry, 'id');
+            if (isset($seen[$id])) {
+                $this->fields->report("surveys[$i].id", "“{$id}” is used twice.");
+            }
+            $seen[$id] = true;
+            $readings = is_array($entry['readings'] ?? null) ? array_values(array_filter($entry['readings'], is_array(...))) : [];
+            /** @var list<array<string, mixed>> $readings */
+            $surveys[] = new Survey($id, SurveyStage::from($this->text($entry, 'stage', 'before')), $this->readings($readings, "surveys[$i].readings"));
+        }
+
+        return $surveys;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @return list<Reading>
+     */
+    private function readings(array $entries, string $path): array
+    {
+        $readings = [];
+        $superseded = array_filter(array_map(fn (array $entry): string => $this->text($entry, 'supersedes'), $entries));
+        $seen = [];
+        foreach ($entries as $i => $entry) {
+            $id = $this->text($entry, 'id');
+            if (isset($seen[$id])) {
+                $this->fields->report("{$path}[$i].id", "“{$id}” is used twice in this survey.");
+
+                continue;
+            }
+            $seen[$id] = true;
+            $struck = ($entry['struck'] ?? false) === true ? $this->text($entry, 'reason', 'struck') : null;
+            $struck ??= in_array($id, $superseded, true) ? 'superseded' : null;
+            $reading = $this->fields->attempt("{$path}[$i]", fn (): ?Reading => $this->reading($entry, "{$path}[$i]", $struck));
+            if ($reading !== null) {
+                $readings[] = $reading;
+            }
+        }
+
+        return $readings;
+    }
+
+    /** @param array<string, mixed> $entry */
+    private function reading(array $entry, string $path, ?string $struck): ?Reading
+    {
+        $kind = $this->kind($entry, $path);
+        if ($kind === null) {
+            return null;
+        }
+        $faults = count($this->fields->problems());
+        $read = fn (string $key): float => $kind::quantity() === 'angle' ? $this->degrees($entry[$key], "$path.$key") : $this->fields->length($entry[$key], "$path.$key");
+        $value = $read('value');
+        $sigma = isset($entry['sigma']) ? $read('sigma') : $kind::usualSigma();
+
+        return count($this->fields->problems()) > $faults ? null : new Reading($this->text($entry, 'id'), $kind, $value, $sigma, $struck);
+    }
+
+    /** @param array<string, mixed> $entry */
+    private function kind(array $entry, string $path): ?ReadingKind
+    {
+        $kind = ReadingKinds::named($this->text($entry, 'kind'));
+        $keys = $kind::pointCount() === 2 ? ['from', 'to'] : ['point'];
+        $points = [];
+        foreach ($keys as $key) {
+            $id = $this->text($entry, $key);
+            if ($id === '') {
+                $this->fields->report($path, "missing \"$key\": a {$kind::name()} reading names ".implode(' and ', $keys).'.');
+
+                return null;
+            }
+            if ($this->fields->attempt("$path.$key", fn () => $this->frame->point($id)) === null) {
+                return null;
+            }
+            $points[] = $id;
+        }
+        $pointers = $entry['pointers'] ?? null;
+        if ($pointers !== null && $kind::name() !== 'tram') {
+            $this->fields->report("$path.pointers", 'only a tram has pointers.');
+
+            return null;
+        }
+        $pointers = is_array($pointers) ? array_values($pointers) : null;
+
+        return $kind::between($points, $pointers === null ? null : [
+            $this->fields->length($pointers[0] ?? null, "$path.pointers[0]"),
+            $this->fields->length($pointers[1] ?? null, "$path.pointers[1]"),
+        ]);
+    }
+
+    private function degrees(mixed $value, string $path): float
+    {
+        if (is_string($value)) {
+            $typed = trim((string) preg_replace('/\s*(°|deg)$/u', '', trim($value)));
+            if (! is_numeric($typed)) {
+                $this->fields->report($path, "“{$value}” is not a number of degrees, such as 0.2.");
+
+                return 0.0;
+            }
+            $value = (float) $typed;
+        }
+
+        return $this->fields->number($value);
+    }
+
+    /** @param array<string, mixed> $entry */
+    private function text(array $entry, string $key, string $default = ''): string
+    {
+        return is_string($entry[$key] ?? null) ? $entry[$key] : $default;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\JobFile;
+
+use Geodex\Core\Driveline\Shaft;
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Plan\Operation;
+use Geodex\Core\Survey\Survey;
+use Geodex\Core\Units\LengthUnit;
+
+/** A whole job as its file describes it. */
+final readonly class Job
+{
+    /**
+     * @param  list<Survey>  $surveys
+     * @param  list<Operation>  $operations
+     */
+    public function __construct(
+        public string $title,
+        public LengthUnit $units,
+        public Frame $frame,
+        public array $surveys,
+        public array $operations,
+        public ?Shaft $shaft,
+    ) {}
+
+    public function survey(string $id): ?Survey
+    {
+        foreach ($this->surveys as $survey) {
+            if ($survey->id === $id) {
+                return $survey;
+            }
+        }
+
+        return null;
+    }
+}

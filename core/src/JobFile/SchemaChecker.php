@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\JobFile;
+
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Helper;
+use Opis\JsonSchema\Validator;
+
+/** Holds a document against docs/job-file.schema.json and says what differs, in words. */
+final readonly class SchemaChecker
+{
+    private const SCHEMA = __DIR__.'/../../../docs/job-file.schema.json';
+
+    private const MOST_PROBLEMS = 60;
+
+    /** @return list<Problem> */
+    public function check(mixed $document): array
+    {
+        $validator = new Validator;
+        $validator->setMaxErrors(self::MOST_PROBLEMS);
+        $validator->setStopAtFirstError(false);
+        $result = $validator->validate(Helper::toJSON($document), (string) file_get_contents(self::SCHEMA));
+        $error = $result->error();
+
+        return $error === null ? [] : $this->leaves($error);
+    }
+
+    /** @return list<Problem> */
+    private function leaves(ValidationError $error): array
+    {
+        if ($error->subErrors() === []) {
+            return [new Problem($this->path($error), $this->sentence($error))];
+        }
+        $problems = [];
+        foreach ($error->subErrors() as $inner) {
+            array_push($problems, ...$this->leaves($inner));
+        }
+
+        return $problems;
+    }
+
+    private function path(ValidationError $error): string
+    {
+        $path = '';
+        foreach ($error->data()->fullPath() as $step) {
+            $path .= is_int($step) ? "[$step]" : ($path === '' ? $step : ".$step");
+        }
+
+        return $path;
+    }
+
+    private function sentence(ValidationError $error): string
+    {
+        $args = $error->args();
+
+        return match ($error->keyword()) {
+            'additionalProperties' => 'unknown '.(count($args['properties']) > 1 ? 'keys ' : 'key ').implode(', ', array_map($this->said(...), $args['properties'])).'; check the spelling.',
+            'required' => 'missing '.implode(', ', array_map($this->said(...), $args['missing'])).'.',
+            'enum' => 'is '.$this->said($error->data()->value()).'; expected one of '.implode(', ', array_map($this->said(...), $this->allowed($error))).'.',
+            'const' => 'is '.$this->said($error->data()->value()).'; expected '.$this->said($args['const']).'.',
+            'type' => 'expected '.implode(' or ', (array) $args['expected']).', found '.$args['type'].'.',
+            'pattern' => 'is '.$this->said($error->data()->value()).'; expected letters, digits, dots, dashes or underscores, at most 40.',
+            'minItems' => "expected at least {$args['min']} entries.",
+            'maxItems' => "expected at most {$args['max']} entries.",
+            'minLength' => 'must not be empty.',
+            'maxLength' => "is longer than {$args['max']} characters.",
+            default => $error->message(),
+        };
+    }
+
+    /** @return list<mixed> */
+    private function allowed(ValidationError $error): array
+    {
+        $schema = $error->schema()->info()->data();
+
+        return is_object($schema) && isset($schema->enum) ? array_values((array) $schema->enum) : [];
+    }
+
+    private function said(mixed $value): string
+    {
+        return mb_strimwidth((string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 0, 60, '…');
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\LinearAlgebra;
+
+/** Factored normal equations N of n unknowns. */
+interface FactoredNormals
+{
+    /** @return list<list<float>> orthonormal directions that the rows leave free, each of length n */
+    public function freeDirections(): array;
+
+    /**
+     * Minimum-norm solution of N x = b.
+     *
+     * @param  list<float>  $rightSide  of length n, in the range of N
+     * @return list<float>
+     */
+    public function solve(array $rightSide): array;
+
+    /**
+     * A symmetric generalised inverse of N: exact for every combination of unknowns that the rows determine,
+     * arbitrary along free directions.
+     *
+     * @return list<list<float>> n x n
+     */
+    public function cofactors(): array;
+}

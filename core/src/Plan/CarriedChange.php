@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Plan;
+
+/** A line, cable or shaft that crosses a cut, and how much longer (or shorter, negative) it must become (mm). */
+final readonly class CarriedChange
+{
+    public function __construct(public string $feature, public float $change) {}
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Plan;
+
+use Geodex\Core\Failure\Refusal;
+
+/** A plan that cannot be carried out on any frame. */
+final class InvalidPlan extends Refusal
+{
+    public const GREATEST_LENGTH_MM = 8_000.0;
+
+    public static function length(string $id, float $mm): self
+    {
+        return new self('plan.length', sprintf('Operation %s changes the frame by %s mm; give a length between 1 and %d mm.', $id, round($mm, 1), self::GREATEST_LENGTH_MM), ['operation' => $id, 'mm' => $mm]);
+    }
+
+    public static function kerf(float $mm): self
+    {
+        return new self('plan.kerf', sprintf('A cut %s mm wide is not made with a saw or disc; give 0 to 20 mm.', round($mm, 2)), ['mm' => $mm]);
+    }
+
+    public static function offTheFrame(string $id, float $at, float $front, float $rear): self
+    {
+        return new self(
+            'plan.off-the-frame',
+            sprintf('Operation %s cuts at station %.0f mm, off the frame; it runs from %.0f to %.0f mm.', $id, $at, $front, $rear),
+            ['operation' => $id, 'at' => $at, 'front' => $front, 'rear' => $rear],
+        );
+    }
+
+    public static function overlap(string $first, string $second): self
+    {
+        return new self('plan.overlap', "Operations $first and $second cut into each other; move one, or make them one.", ['operations' => [$first, $second]]);
+    }
+
+    /** @param list<string> $known */
+    public static function unknownKind(string $kind, array $known): self
+    {
+        return new self('plan.unknown-kind', "There is no operation “{$kind}”; use ".implode(' or ', $known).'.', ['kind' => $kind, 'known' => $known]);
+    }
+
+    public static function noChart(): self
+    {
+        return new self('plan.no-chart', 'There is no chart to plan on. Give at least two points their chart positions first.');
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Plan;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Side;
+
+/** The height of the rails along the station, as the chart's points draw it: the mean of both sides, straight between points. */
+final readonly class RailLine
+{
+    /** @var list<array{float, float}> station and height (mm), by station */
+    private array $corners;
+
+    /** @throws InvalidPlan if fewer than two stations are charted */
+    public function __construct(Frame $frame)
+    {
+        $heights = [];
+        foreach ($frame->points as $point) {
+            if ($point->reference !== null && $point->side !== Side::Centre) {
+                $heights[(string) round($point->reference->x, 3)][] = $point->reference->z;
+            }
+        }
+        ksort($heights, SORT_NUMERIC);
+        $corners = [];
+        foreach ($heights as $station => $zs) {
+            $corners[] = [(float) $station, array_sum($zs) / count($zs)];
+        }
+        if (count($corners) < 2) {
+            throw InvalidPlan::noChart();
+        }
+        $this->corners = $corners;
+    }
+
+    /** Station of the foremost charted point (mm). */
+    public function front(): float
+    {
+        return $this->corners[0][0];
+    }
+
+    /** Station of the rearmost charted point (mm). */
+    public function rear(): float
+    {
+        return $this->corners[count($this->corners) - 1][0];
+    }
+
+    /** Slope of the rail at a station in radians, positive when it rises rearward. */
+    public function slope(float $station): float
+    {
+        [[$x0, $z0], [$x1, $z1]] = $this->segment($station);
+
+        return atan2($z1 - $z0, $x1 - $x0);
+    }
+
+    /**
+     * Stations strictly inside a band where the rail changes its slope.
+     *
+     * @return list<float> mm
+     */
+    public function bends(float $from, float $to): array
+    {
+        $bends = [];
+        foreach ($this->corners as [$station]) {
+            if ($station > $from && $station < $to && abs($this->slope($station - 1e-3) - $this->slope($station + 1e-3)) > deg2rad(0.5)) {
+                $bends[] = $station;
+            }
+        }
+
+        return $bends;
+    }
+
+    /** @return array{array{float, float}, array{float, float}} */
+    private function segment(float $station): array
+    {
+        $last = count($this->corners) - 1;
+        for ($i = 1; $i < $last && $station > $this->corners[$i][0]; $i++);
+
+        return [$this->corners[$i - 1], $this->corners[$i]];
+    }
+}

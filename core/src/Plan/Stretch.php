@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Plan;
+
+/** Puts a length into both rails at a station. */
+final readonly class Stretch implements Operation
+{
+    use ChangesLength;
+
+    public static function kind(): string
+    {
+        return 'stretch';
+    }
+
+    public function growth(): float
+    {
+        return $this->length;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey;
+
+use Geodex\Core\Failure\Refusal;
+
+/** The readings give no usable answer yet; the sentence says what is missing. */
+final class CannotComputeSurvey extends Refusal
+{
+    public static function empty(string $survey): self
+    {
+        return new self('survey.empty', "Survey “{$survey}” has no reading in use. Take the first one: a tram between two base points.", ['survey' => $survey]);
+    }
+
+    /** @param list<string> $points */
+    public static function withoutChart(array $points): self
+    {
+        return new self(
+            'survey.points-without-chart',
+            'No chart position for '.implode(', ', $points).'. Give each its length, width and height from the chart, or strike the readings that touch it.',
+            ['points' => $points],
+        );
+    }
+
+    /**
+     * @param  list<string>  $measured
+     * @param  list<string>  $missing
+     */
+    public static function tooFewBasePoints(array $measured, array $missing): self
+    {
+        $next = $missing === [] ? 'Mark at least three points as base points in the chart.' : 'Read some of '.implode(', ', array_slice($missing, 0, 6)).'.';
+
+        return new self(
+            'survey.too-few-base-points',
+            sprintf('The frame cannot be laid on its chart: %d base points are measured, three are needed. %s', count($measured), $next),
+            ['measured' => $measured, 'missing' => $missing],
+        );
+    }
+
+    /** @param list<string> $points */
+    public static function basePointsInLine(array $points): self
+    {
+        return new self(
+            'survey.base-points-in-line',
+            'The measured base points '.implode(', ', $points).' lie in one line, so the frame could turn about it. Read a base point beside that line.',
+            ['points' => $points],
+        );
+    }
+
+    public static function noConvergence(int $iterations, float $correction): self
+    {
+        return new self(
+            'survey.no-convergence',
+            sprintf('The readings do not settle: after %d rounds positions still change by %.3g mm. Look for readings called to the wrong points.', $iterations, $correction),
+            ['iterations' => $iterations, 'correction' => $correction],
+        );
+    }
+}

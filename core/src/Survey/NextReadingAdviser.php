@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Survey\Internal\GainCalculator;
+use Geodex\Core\Survey\Reading\HeightReading;
+use Geodex\Core\Survey\Reading\OffsetReading;
+use Geodex\Core\Survey\Reading\ReadingKind;
+use Geodex\Core\Survey\Reading\RiseReading;
+use Geodex\Core\Survey\Reading\TramReading;
+
+/**
+ * Says what to read next: first what is unread, then what holds a loose point, then what decides most, then what checks
+ * a reading that nothing else checks. Silent when everything is decided and checked.
+ */
+final readonly class NextReadingAdviser
+{
+    /** @var list<class-string<ReadingKind>> */
+    private const OF_TWO_POINTS = [TramReading::class, RiseReading::class];
+
+    /** @var list<class-string<ReadingKind>> */
+    private const OF_ONE_POINT = [HeightReading::class, OffsetReading::class];
+
+    public function __construct(private SurveyOptions $options = new SurveyOptions) {}
+
+    /** @return list<NextReading> best first */
+    public function advise(Frame $frame, Survey $survey, SurveyResult $result): array
+    {
+        $unread = array_filter($frame->points, fn (Point $point): bool => $point->reference !== null && ! isset($result->solved->network->columns[$point->id]));
+        if ($unread !== []) {
+            return (new StartingTour)->remaining($frame, $survey, $this->options->suggestions);
+        }
+        $gains = new GainCalculator($frame, $survey, $result, $this->options);
+        if ($gains->isSettled()) {
+            return [];
+        }
+        $ranked = [];
+        foreach ($this->candidates($result->solved->bench, $survey) as $kind) {
+            $rating = $gains->rate($kind);
+            if ($rating !== null) {
+                $ranked[] = [$rating, $kind];
+            }
+        }
+        // Equal worth goes to the shorter walk.
+        usort($ranked, fn (array $a, array $b): int => [$b[0]->rank, round($b[0]->gain, 3), $this->span($a[1], $result)] <=> [$a[0]->rank, round($a[0]->gain, 3), $this->span($b[1], $result)]);
+
+        return array_map(
+            fn (array $best): NextReading => $gains->describe($best[1], $best[0]),
+            array_slice($ranked, 0, $this->options->suggestions),
+        );
+    }
+
+    private function span(ReadingKind $kind, SurveyResult $result): float
+    {
+        $points = $kind->points();
+
+        return count($points) === 1 ? 0.0 : $result->solved->bench[$points[1]]->minus($result->solved->bench[$points[0]])->norm();
+    }
+
+    /**
+     * @param  array<string, Vector3>  $at  positions on the bench
+     * @return iterable<ReadingKind> every reading within reach that has not been taken
+     */
+    private function candidates(array $at, Survey $survey): iterable
+    {
+        $taken = [];
+        foreach ($survey->readingsInUse() as $reading) {
+            $taken[TakenReadings::key($reading->kind)] = true;
+        }
+        foreach ($this->withinReach($at) as $kind) {
+            if (! isset($taken[TakenReadings::key($kind)])) {
+                yield $kind;
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, Vector3>  $at
+     * @return iterable<ReadingKind>
+     */
+    private function withinReach(array $at): iterable
+    {
+        $ids = array_map(strval(...), array_keys($at));
+        foreach ($ids as $i => $from) {
+            foreach (self::OF_ONE_POINT as $class) {
+                yield $class::between([$from], null);
+            }
+            for ($j = $i + 1; $j < count($ids); $j++) {
+                $span = $at[$from]->minus($at[$ids[$j]])->norm();
+                if ($span > 1.0 && $span <= $this->options->reach) {
+                    foreach (self::OF_TWO_POINTS as $class) {
+                        yield $class::between([$from, $ids[$j]], null);
+                    }
+                }
+            }
+        }
+    }
+}

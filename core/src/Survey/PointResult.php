@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey;
+
+use Geodex\Core\Geometry\Vector3;
+
+/** Where one point really is, how sure that is, and what it means against its tolerance. */
+final readonly class PointResult
+{
+    /**
+     * @param  ?Vector3  $measured  position in chart axes (mm), null if no used reading touches the point
+     * @param  ?Vector3  $sigma  standard uncertainty along each axis (mm)
+     * @param  ?Vector3  $deviation  measured less chart (mm)
+     * @param  ?array{bool, bool, bool}  $determined  whether the readings fix x, y and z
+     * @param  list<Verdict>  $axes  verdict along x, y and z; empty if unmeasured
+     */
+    public function __construct(
+        public string $id,
+        public ?Vector3 $measured,
+        public ?Vector3 $sigma,
+        public ?Vector3 $deviation,
+        public ?array $determined,
+        public array $axes,
+        public Verdict $verdict,
+    ) {}
+
+    public static function unmeasured(string $id): self
+    {
+        return new self($id, null, null, null, null, [], Verdict::Unmeasured);
+    }
+
+    public function isDetermined(): bool
+    {
+        return $this->determined === [true, true, true];
+    }
+}

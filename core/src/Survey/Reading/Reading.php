@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey\Reading;
+
+use Geodex\Core\Units\InvalidQuantity;
+
+/** One reading in the log: what was read, how sure, and whether it was struck out. */
+final readonly class Reading
+{
+    /**
+     * @param  float  $value  mm, or degrees for an angle
+     * @param  float  $sigma  standard uncertainty in the same unit
+     * @param  ?string  $struckBecause  reason it stays in the log and out of the computation
+     *
+     * @throws InvalidQuantity if the value is not finite or the uncertainty not more than zero
+     * @throws ImpossibleReading if it names one point twice or no frame can give its value
+     */
+    public function __construct(
+        public string $id,
+        public ReadingKind $kind,
+        public float $value,
+        public float $sigma,
+        public ?string $struckBecause = null,
+    ) {
+        if (! is_finite($value)) {
+            throw InvalidQuantity::notFinite("Reading $id");
+        }
+        if (! is_finite($sigma) || $sigma <= 0.0) {
+            throw InvalidQuantity::notPositive("The sigma of reading $id", $sigma);
+        }
+        $points = $kind->points();
+        if (count($points) === 2 && $points[0] === $points[1]) {
+            throw ImpossibleReading::samePointTwice($id, $points[0]);
+        }
+        $why = $kind->implausible($value);
+        if ($why !== null) {
+            throw ImpossibleReading::because($id, $why);
+        }
+    }
+
+    public function isStruck(): bool
+    {
+        return $this->struckBecause !== null;
+    }
+}

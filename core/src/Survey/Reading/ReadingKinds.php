@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey\Reading;
+
+/** The one place where reading kinds are registered. */
+final readonly class ReadingKinds
+{
+    /** @var list<class-string<ReadingKind>> */
+    private const KINDS = [
+        TramReading::class,
+        PlanReading::class,
+        HeightReading::class,
+        RiseReading::class,
+        OffsetReading::class,
+        StationReading::class,
+        SlopeReading::class,
+    ];
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_map(fn (string $kind): string => $kind::name(), self::KINDS);
+    }
+
+    /**
+     * @return class-string<ReadingKind>
+     *
+     * @throws UnknownReadingKind if no kind has that name
+     */
+    public static function named(string $name): string
+    {
+        foreach (self::KINDS as $kind) {
+            if ($kind::name() === $name) {
+                return $kind;
+            }
+        }
+        throw UnknownReadingKind::named($name, self::names());
+    }
+}

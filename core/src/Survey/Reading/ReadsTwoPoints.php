@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey\Reading;
+
+/** What the kinds that run from one point to another have in common. */
+trait ReadsTwoPoints
+{
+    public function __construct(private readonly string $from, private readonly string $to) {}
+
+    public static function between(array $points, ?array $pointers): self
+    {
+        return new self($points[0], $points[1]);
+    }
+
+    public static function pointCount(): int
+    {
+        return 2;
+    }
+
+    public static function quantity(): string
+    {
+        return 'length';
+    }
+
+    public function points(): array
+    {
+        return [$this->from, $this->to];
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey\Reading;
+
+use Geodex\Core\Geometry\DegenerateGeometry;
+
+/**
+ * Length along the tram bar. With pointers of unequal length the bar is tilted against the line between the points:
+ * design equation l + v = √(d² − q²), d = |Q − P|, q the pointer difference; equal pointers have q = 0.
+ */
+final readonly class TramReading implements ReadingKind
+{
+    /** @param ?array{float, float} $pointers lengths of the two pointers (mm) */
+    private function __construct(private string $from, private string $to, public ?array $pointers) {}
+
+    public static function name(): string
+    {
+        return 'tram';
+    }
+
+    public static function between(array $points, ?array $pointers): self
+    {
+        return new self($points[0], $points[1], $pointers);
+    }
+
+    public static function pointCount(): int
+    {
+        return 2;
+    }
+
+    public static function quantity(): string
+    {
+        return 'length';
+    }
+
+    public static function usualSigma(): float
+    {
+        return 1.0;
+    }
+
+    public function points(): array
+    {
+        return [$this->from, $this->to];
+    }
+
+    public function linearise(array $at): DesignRow
+    {
+        $d = $at[$this->to]->minus($at[$this->from]);
+        $squared = $d->dot($d);
+        $difference = $this->pointers === null ? 0.0 : $this->pointers[0] - $this->pointers[1];
+        $along = $squared - $difference * $difference;
+        if ($squared < FrameLimits::NO_DIRECTION_MM ** 2) {
+            throw DegenerateGeometry::noDirection(sqrt($squared));
+        }
+        if ($along <= FrameLimits::NO_DIRECTION_MM ** 2) {
+            throw DegenerateGeometry::shorterThanPointers($this->from, $this->to, sqrt($squared));
+        }
+        $length = sqrt($along);
+        [$x, $y, $z] = [$d->x / $length, $d->y / $length, $d->z / $length];
+
+        return new DesignRow($length, [-$x, -$y, -$z, $x, $y, $z]);
+    }
+
+    public function implausible(float $value): ?string
+    {
+        return FrameLimits::span($value);
+    }
+}

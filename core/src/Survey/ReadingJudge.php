@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey;
+
+use Geodex\Core\Survey\Internal\SolvedNetwork;
+use Geodex\Core\Survey\Reading\Reading;
+
+/** Holds each reading of the log against the adjusted frame. */
+final readonly class ReadingJudge
+{
+    public function __construct(private SurveyOptions $options) {}
+
+    /**
+     * @param  list<string>  $suspects
+     * @return list<ReadingResult> in the order of the log
+     */
+    public function judge(Survey $survey, SolvedNetwork $solved, array $suspects): array
+    {
+        $used = [];
+        foreach ($solved->network->readings as $i => $reading) {
+            $used[$reading->id] = $i;
+        }
+        $results = [];
+        foreach ($survey->readings as $reading) {
+            $results[] = match (true) {
+                isset($used[$reading->id]) => $this->used($reading, $solved, $used[$reading->id]),
+                in_array($reading->id, $suspects, true) => $this->leftOut($reading, $solved, ReadingStatus::Suspect),
+                default => $this->leftOut($reading, $solved, ReadingStatus::Struck),
+            };
+        }
+
+        return $results;
+    }
+
+    private function used(Reading $reading, SolvedNetwork $solved, int $i): ReadingResult
+    {
+        $residual = $solved->residuals[$i];
+        $redundancy = min(1.0, max(0.0, 1 - $solved->leverage($solved->rows[$i])));
+        $checked = $redundancy > $this->options->leastRedundancy;
+
+        return new ReadingResult(
+            $reading->id,
+            $reading->value + $residual,
+            $residual,
+            $redundancy,
+            $checked ? $residual / ($reading->sigma * sqrt($redundancy)) : null,
+            ReadingStatus::Used,
+            null,
+            $checked,
+        );
+    }
+
+    /** A reading that had no say, against what those that had say of it. */
+    private function leftOut(Reading $reading, SolvedNetwork $solved, ReadingStatus $status): ReadingResult
+    {
+        foreach ($reading->kind->points() as $id) {
+            if (! isset($solved->bench[$id], $solved->network->columns[$id])) {
+                return new ReadingResult($reading->id, null, null, null, null, $status, null, false);
+            }
+        }
+        $design = $reading->kind->linearise($solved->bench);
+        $residual = $design->predicted - $reading->value;
+        if ($status === ReadingStatus::Struck) {
+            return new ReadingResult($reading->id, $design->predicted, $residual, null, null, $status, null, false);
+        }
+        $leverage = $solved->leverage($solved->network->row($reading, $solved->datum->turned($design->partials)));
+
+        return new ReadingResult($reading->id, $design->predicted, $residual, 1 / (1 + $leverage), $residual / ($reading->sigma * sqrt(1 + $leverage)), $status, -$residual, true);
+    }
+}

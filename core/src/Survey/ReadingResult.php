@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey;
+
+/** One reading against what all the others say; numbers in the reading's unit (mm or degrees). */
+final readonly class ReadingResult
+{
+    /**
+     * @param  ?float  $adjusted  value at the adjusted positions, null if a point it names is not measured
+     * @param  ?float  $residual  adjusted less read
+     * @param  ?float  $redundancy  0 (nothing checks it) to 1 (fully checked); null for a struck reading
+     * @param  ?float  $standardised  residual in units of its own standard uncertainty, null if unchecked or struck
+     * @param  ?float  $error  read less what the others predict; suspects only
+     */
+    public function __construct(
+        public string $id,
+        public ?float $adjusted,
+        public ?float $residual,
+        public ?float $redundancy,
+        public ?float $standardised,
+        public ReadingStatus $status,
+        public ?float $error,
+        public bool $checked,
+    ) {}
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey;
+
+/** Limits of the survey computation; the defaults are those of docs/formulas.md. */
+final readonly class SurveyOptions
+{
+    /**
+     * @param  float  $critical  standardised residual over which a reading is suspect (Baarda, 0.1 % of good readings)
+     * @param  float  $leastRedundancy  redundancy number up to which a mistake in a reading cannot be seen
+     * @param  float  $greatestShare  share of the readings that may be taken out as suspect
+     * @param  float  $coverage  coverage factor of the interval a verdict is given with (95 %)
+     * @param  float  $reach  longest tram reading that is suggested (mm)
+     * @param  int  $suggestions  how many next readings to name
+     */
+    public function __construct(
+        public float $critical = 3.29,
+        public float $leastRedundancy = 0.05,
+        public float $greatestShare = 0.25,
+        public float $coverage = 1.96,
+        public float $reach = 2500.0,
+        public int $suggestions = 5,
+    ) {}
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Units;
+
+use Geodex\Core\Failure\Refusal;
+
+/** A number that is no length, angle or uncertainty at all. */
+final class InvalidQuantity extends Refusal
+{
+    public static function notFinite(string $what): self
+    {
+        return new self('quantity.not-finite', "$what must be a finite number.", ['what' => $what]);
+    }
+
+    public static function notPositive(string $what, float $value): self
+    {
+        return new self('quantity.not-positive', sprintf('%s must be more than zero, not %s.', $what, $value), ['what' => $what, 'value' => $value]);
+    }
+}
