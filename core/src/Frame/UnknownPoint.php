@@ -12,7 +12,8 @@ final class UnknownPoint extends Refusal
     /** @param list<string> $known */
     public static function named(string $id, array $known): self
     {
-        $near = array_slice(array_values(array_filter($known, fn (string $k): bool => levenshtein(strtoupper($id), strtoupper($k)) <= 1)), 0, 4);
+        $plain = fn (string $text): string => strtoupper(str_replace(['-', '_', '.'], '', $text));
+        $near = array_slice(array_values(array_filter($known, fn (string $k): bool => strlen($id) < 40 && levenshtein($plain($id), $plain($k)) <= 1)), 0, 4);
         $hint = $near === [] ? '' : ' Did you mean '.implode(' or ', $near).'?';
 
         return new self('point.unknown', "There is no point “{$id}” in this job.$hint", ['id' => $id, 'near' => $near]);

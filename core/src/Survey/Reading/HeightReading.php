@@ -14,6 +14,11 @@ final readonly class HeightReading implements ReadingKind
         return 'height';
     }
 
+    public static function letter(): string
+    {
+        return 'h';
+    }
+
     public static function usualSigma(): float
     {
         return 1.0;

@@ -14,6 +14,11 @@ final readonly class OffsetReading implements ReadingKind
         return 'offset';
     }
 
+    public static function letter(): string
+    {
+        return 'o';
+    }
+
     public static function usualSigma(): float
     {
         return 1.5;

@@ -18,6 +18,11 @@ final readonly class PlanReading implements ReadingKind
         return 'plan';
     }
 
+    public static function letter(): string
+    {
+        return 'p';
+    }
+
     public static function usualSigma(): float
     {
         return 1.5;

@@ -15,6 +15,9 @@ interface ReadingKind
     /** Its name in the job file. */
     public static function name(): string;
 
+    /** The letter that calls it in the reading line. */
+    public static function letter(): string;
+
     /**
      * @param  list<string>  $points  as many as the kind has, in the order of the call
      * @param  ?array{float, float}  $pointers  lengths of the two pointers (mm), where the tool has them

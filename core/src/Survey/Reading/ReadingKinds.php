@@ -38,4 +38,15 @@ final readonly class ReadingKinds
         }
         throw UnknownReadingKind::named($name, self::names());
     }
+
+    /** @return array<string, class-string<ReadingKind>> by the letter that calls them */
+    public static function byLetter(): array
+    {
+        $kinds = [];
+        foreach (self::KINDS as $kind) {
+            $kinds[$kind::letter()] = $kind;
+        }
+
+        return $kinds;
+    }
 }

@@ -14,6 +14,11 @@ final readonly class RiseReading implements ReadingKind
         return 'rise';
     }
 
+    public static function letter(): string
+    {
+        return 'r';
+    }
+
     public static function usualSigma(): float
     {
         return 1.0;

@@ -19,6 +19,11 @@ final readonly class SlopeReading implements ReadingKind
         return 'slope';
     }
 
+    public static function letter(): string
+    {
+        return 'l';
+    }
+
     public static function quantity(): string
     {
         return 'angle';

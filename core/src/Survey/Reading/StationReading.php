@@ -14,6 +14,11 @@ final readonly class StationReading implements ReadingKind
         return 'station';
     }
 
+    public static function letter(): string
+    {
+        return 'x';
+    }
+
     public static function usualSigma(): float
     {
         return 1.5;

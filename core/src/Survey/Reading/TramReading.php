@@ -20,6 +20,11 @@ final readonly class TramReading implements ReadingKind
         return 'tram';
     }
 
+    public static function letter(): string
+    {
+        return 't';
+    }
+
     public static function between(array $points, ?array $pointers): self
     {
         return new self($points[0], $points[1], $pointers);

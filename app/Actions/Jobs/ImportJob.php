@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Jobs;
+
+use App\Models\Job as StoredJob;
+use App\Models\Point;
+use App\Models\Reading;
+use App\Models\Strike;
+use App\Models\Survey;
+use App\Models\User;
+use App\Models\Workshop;
+use Geodex\Core\Frame\Point as CorePoint;
+use Geodex\Core\JobFile\InvalidFile;
+use Geodex\Core\JobFile\Job;
+use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\Plan\Operation;
+use Geodex\Core\Survey\Reading\Reading as CoreReading;
+use Geodex\Core\Survey\Reading\TramReading;
+use Illuminate\Support\Facades\DB;
+
+/** Stores a job file as a job: all of it or nothing. */
+final readonly class ImportJob
+{
+    public function __construct(private JobReader $reader) {}
+
+    /**
+     * @param  array<string, mixed>  $document  checked against the schema
+     *
+     * @throws InvalidFile
+     */
+    public function handle(Workshop $workshop, ?User $user, array $document): StoredJob
+    {
+        $job = $this->reader->fromDocument($document);
+
+        return DB::transaction(function () use ($workshop, $user, $document, $job): StoredJob {
+            $vehicle = $document['vehicle'] ?? '';
+            $stored = StoredJob::create([
+                'workshop_id' => $workshop->id,
+                'title' => $job->title,
+                'vehicle' => is_string($vehicle) ? $vehicle : '',
+                'units' => $job->units->value,
+                'frame' => $document['frame'] ?? [],
+                'driveline' => $document['driveline'] ?? null,
+            ]);
+            $keys = $this->points($stored, $job);
+            $this->operations($stored, $job);
+            $this->surveys($stored, $job, $document, $keys, $user);
+
+            return $stored;
+        });
+    }
+
+    /** @return array<string, int> key by point code */
+    private function points(StoredJob $stored, Job $job): array
+    {
+        $rows = [];
+        foreach ($job->frame->points as $i => $point) {
+            $rows[] = ['job_id' => $stored->id, 'position' => $i, ...$this->pointColumns($point)];
+        }
+        Point::insert($rows);
+        $keys = [];
+        foreach (Point::where('job_id', $stored->id)->get(['id', 'code']) as $point) {
+            $keys[$point->code] = $point->id;
+        }
+
+        return $keys;
+    }
+
+    /** @return array<string, mixed> */
+    private function pointColumns(CorePoint $point): array
+    {
+        return [
+            'code' => $point->id,
+            'name' => $point->name,
+            'side' => $point->side->value,
+            'mate_code' => $point->mate,
+            'feature_kind' => $point->feature?->kind->value,
+            'feature_diameter_mm' => $point->feature?->diameter?->mm,
+            'chart_x_mm' => $point->reference?->x,
+            'chart_y_mm' => $point->reference?->y,
+            'chart_z_mm' => $point->reference?->z,
+            'tolerance_x_mm' => $point->tolerance->mm[0],
+            'tolerance_y_mm' => $point->tolerance->mm[1],
+            'tolerance_z_mm' => $point->tolerance->mm[2],
+            'is_base' => $point->base,
+        ];
+    }
+
+    private function operations(StoredJob $stored, Job $job): void
+    {
+        foreach ($job->operations as $operation) {
+            $stored->operations()->create(self::operationColumns($operation));
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $typed
+     * @return array<string, mixed>
+     */
+    public static function operationColumns(Operation $operation, array $typed = []): array
+    {
+        return [
+            'code' => $operation->id(),
+            'kind' => $operation::kind(),
+            'at_mm' => $operation->from(),
+            'length_mm' => abs($operation->growth()),
+            'kerf_mm' => $operation->cutting()->kerf,
+            'witness_mm' => $operation->cutting()->witness,
+            'is_level' => $operation->cutting()->level,
+            'typed' => $typed,
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  array<string, int>  $keys
+     */
+    private function surveys(StoredJob $stored, Job $job, array $document, array $keys, ?User $user): void
+    {
+        /** @var list<array{readings: list<array<string, mixed>>}> $entries */
+        $entries = $document['surveys'] ?? [];
+        foreach ($job->surveys as $i => $survey) {
+            $row = Survey::create(['job_id' => $stored->id, 'code' => $survey->id, 'stage' => $survey->stage->value]);
+            $entriesById = array_column($entries[$i]['readings'], null, 'id');
+            foreach ($survey->readings as $number => $reading) {
+                $this->reading($row, $number + 1, $reading, $entriesById[$reading->id], $job->units->value, $keys, $user);
+            }
+        }
+        if ($job->surveys === []) {
+            Survey::create(['job_id' => $stored->id, 'code' => 'before', 'stage' => 'before']);
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @param  'mm'|'in'  $unit
+     * @param  array<string, int>  $keys
+     */
+    private function reading(Survey $survey, int $number, CoreReading $reading, array $entry, string $unit, array $keys, ?User $user): void
+    {
+        $angle = $reading->kind::quantity() === 'angle';
+        $points = $reading->kind->points();
+        $pointers = $reading->kind instanceof TramReading ? $reading->kind->pointers : null;
+        $typed = $entry['value'];
+        $row = Reading::create([
+            'survey_id' => $survey->id,
+            'client_id' => $reading->id,
+            'number' => $number,
+            'kind' => $reading->kind::name(),
+            'from_point_id' => $keys[$points[0]],
+            'to_point_id' => isset($points[1]) ? $keys[$points[1]] : null,
+            'typed' => is_scalar($typed) ? (string) $typed : '',
+            'typed_unit' => $angle ? 'deg' : $unit,
+            'value_mm' => $angle ? null : $reading->value,
+            'value_deg' => $angle ? $reading->value : null,
+            'sigma' => isset($entry['sigma']) ? $reading->sigma : null,
+            'pointer_from_mm' => $pointers[0] ?? null,
+            'pointer_to_mm' => $pointers[1] ?? null,
+            'user_id' => $user?->id,
+        ]);
+        if ($reading->struckBecause !== null) {
+            Strike::create(['reading_id' => $row->id, 'kind' => 'struck', 'reason' => $reading->struckBecause, 'user_id' => $user?->id]);
+        }
+    }
+}

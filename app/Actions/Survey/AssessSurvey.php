@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Survey;
+
+use App\Documents\JobDocument;
+use App\Models\Survey;
+use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Findings\SurveyAssessor;
+use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\Survey\StartingTour;
+use Geodex\Core\Survey\SurveyOptions;
+
+/** Computes a stored survey. What cannot be computed yet comes back with the reason and the start of a tour. */
+final readonly class AssessSurvey
+{
+    public function __construct(private JobReader $jobs) {}
+
+    public function handle(Survey $survey): AssessedSurvey
+    {
+        $job = $this->jobs->fromDocument(JobDocument::forCore($survey->job, $survey));
+        $options = new SurveyOptions(reach: $survey->job->workshop->tram_reach_mm);
+        try {
+            $assessment = (new SurveyAssessor($options))->assess($job->frame, $job->surveys[0]);
+
+            return new AssessedSurvey($job->frame, $assessment, null, $assessment->next);
+        } catch (CoreFailure $failure) {
+            return new AssessedSurvey($job->frame, null, $failure, (new StartingTour)->remaining($job->frame, $job->surveys[0], $options->suggestions));
+        }
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Survey;
+
+use App\Documents\JobDocument;
+use App\Models\Reading;
+use App\Models\Survey;
+use App\Models\User;
+use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\Survey\Call\CallReader;
+use Geodex\Core\Units\LengthUnit;
+use Illuminate\Support\Facades\DB;
+
+/** Adds a called-out reading to the log. The client's id makes a repeated send harmless. */
+final readonly class RecordReading
+{
+    public function __construct(private JobReader $jobs) {}
+
+    /**
+     * @param  'mm'|'in'  $unit  what a bare number means
+     * @param  ?string  $supersedes  client id of the reading that this one corrects
+     *
+     * @throws CoreFailure if the call is not understood
+     */
+    public function handle(Survey $survey, User $user, string $clientId, string $call, string $unit, ?string $supersedes = null): Reading
+    {
+        $frame = $this->jobs->fromDocument(JobDocument::forCore($survey->job))->frame;
+        $called = (new CallReader($frame))->read($call, LengthUnit::from($unit));
+        $keys = $survey->job->points->pluck('id', 'code');
+        $points = $called->kind->points();
+        $angle = $called->kind::quantity() === 'angle';
+
+        return DB::transaction(function () use ($survey, $user, $clientId, $unit, $supersedes, $called, $keys, $points, $angle): Reading {
+            // The lock puts two people's readings in one order, so that each gets its own number.
+            Survey::whereKey($survey->id)->lockForUpdate()->firstOrFail();
+            $known = Reading::where('survey_id', $survey->id)->where('client_id', $clientId)->first();
+            if ($known !== null) {
+                return $known;
+            }
+            $reading = Reading::create([
+                'survey_id' => $survey->id,
+                'client_id' => $clientId,
+                'number' => 1 + (int) Reading::where('survey_id', $survey->id)->max('number'),
+                'kind' => $called->kind::name(),
+                'from_point_id' => $keys[$points[0]],
+                'to_point_id' => isset($points[1]) ? $keys[$points[1]] : null,
+                'typed' => $called->typed,
+                'typed_unit' => $angle ? 'deg' : $unit,
+                'value_mm' => $angle ? null : $called->value,
+                'value_deg' => $angle ? $called->value : null,
+                'pointer_from_mm' => $called->pointers[0] ?? null,
+                'pointer_to_mm' => $called->pointers[1] ?? null,
+                'supersedes_id' => $supersedes === null ? null : Reading::where('survey_id', $survey->id)->where('client_id', $supersedes)->value('id'),
+                'user_id' => $user->id,
+            ]);
+            $survey->increment('revision');
+
+            return $reading;
+        });
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Models\Job;
+use App\Models\PlanOperation;
+use App\Models\Point;
+use App\Models\Reading;
+use App\Models\Survey;
+
+/** Lays a stored job out as a job file: the one road from the tables to core, and to an export. */
+final readonly class JobDocument
+{
+    /** @var array<int, string> point code by its key in the table */
+    private array $codes;
+
+    /** @param bool $asTyped lengths as they were typed, for an export; exact millimetres otherwise, for computing */
+    private function __construct(private Job $job, private bool $asTyped)
+    {
+        $codes = [];
+        foreach ($job->points as $point) {
+            $codes[$point->id] = $point->code;
+        }
+        $this->codes = $codes;
+    }
+
+    /**
+     * The job as a file that another Geodex reads.
+     *
+     * @return array<string, mixed>
+     */
+    public static function forExport(Job $job): array
+    {
+        $job->loadMissing(['points', 'operations', 'surveys.readings.supersededBy', 'surveys.readings.lastStrike', 'surveys.readings.user']);
+
+        return (new self($job, true))->document($job->surveys->all());
+    }
+
+    /**
+     * The job and at most one of its surveys, in exact millimetres.
+     *
+     * @return array<string, mixed>
+     */
+    public static function forCore(Job $job, ?Survey $survey = null): array
+    {
+        $job->loadMissing(['points', 'operations']);
+        $survey?->loadMissing(['readings.supersededBy', 'readings.lastStrike', 'readings.user']);
+
+        return (new self($job, false))->document($survey === null ? [] : [$survey]);
+    }
+
+    /**
+     * @param  array<int, Survey>  $surveys
+     * @return array<string, mixed>
+     */
+    private function document(array $surveys): array
+    {
+        $unit = $this->job->units;
+
+        return array_filter([
+            'format' => 'geodex-job',
+            'version' => 1,
+            'title' => $this->job->title,
+            'vehicle' => $this->job->vehicle,
+            'units' => $this->asTyped ? $unit : 'mm',
+            'points' => $this->job->points->map($this->point(...))->values()->all(),
+            'surveys' => array_map($this->survey(...), array_values($surveys)),
+            'frame' => array_filter($this->withUnits($this->job->frame)),
+            'plan' => $this->job->operations->isEmpty() ? null : ['operations' => $this->job->operations->map($this->operation(...))->values()->all()],
+            'driveline' => $this->job->driveline === null ? null : $this->withUnits($this->job->driveline),
+        ], fn (mixed $part): bool => $part !== null && $part !== '' && $part !== []);
+    }
+
+    /** @return array<string, mixed> */
+    private function point(Point $point): array
+    {
+        $tolerance = [$point->tolerance_x_mm, $point->tolerance_y_mm, $point->tolerance_z_mm];
+        $feature = $point->feature_kind === null ? null : array_filter(['kind' => $point->feature_kind, 'diameter' => $this->millimetres($point->feature_diameter_mm)], fn (mixed $v): bool => $v !== null);
+
+        return array_filter([
+            'id' => $point->code,
+            'name' => $point->name,
+            'side' => $point->side,
+            'mate' => $point->mate_code,
+            'feature' => $feature,
+            'reference' => $point->chart_x_mm === null ? null : [$this->millimetres($point->chart_x_mm), $this->millimetres($point->chart_y_mm), $this->millimetres($point->chart_z_mm)],
+            'tolerance' => $tolerance[0] === $tolerance[1] && $tolerance[1] === $tolerance[2] ? $tolerance[0] : $tolerance,
+            'base' => $point->is_base,
+        ], fn (mixed $part): bool => $part !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private function survey(Survey $survey): array
+    {
+        return ['id' => $survey->code, 'stage' => $survey->stage, 'readings' => $survey->readings->map($this->reading(...))->values()->all()];
+    }
+
+    /** @return array<string, mixed> */
+    private function reading(Reading $reading): array
+    {
+        $points = $reading->to_point_id === null
+            ? ['point' => $this->codes[$reading->from_point_id]]
+            : ['from' => $this->codes[$reading->from_point_id], 'to' => $this->codes[$reading->to_point_id]];
+        $struck = $reading->lastStrike?->kind === 'struck';
+
+        return array_filter([
+            'id' => $reading->client_id,
+            'kind' => $reading->kind,
+            ...$points,
+            'value' => $this->asTyped ? TypedValue::withUnit($reading->typed, $reading->typed_unit) : ($reading->value_mm ?? $reading->value_deg),
+            'pointers' => $reading->pointer_from_mm === null ? null : [$this->millimetres($reading->pointer_from_mm), $this->millimetres($reading->pointer_to_mm)],
+            'sigma' => $reading->value_mm === null ? $reading->sigma : $this->millimetres($reading->sigma),
+            'struck' => $struck || $reading->supersededBy !== null ? true : null,
+            'reason' => $struck ? $reading->lastStrike->reason : ($reading->supersededBy === null ? null : 'superseded'),
+            'by' => $this->asTyped ? $reading->user?->name : null,
+            'at' => $this->asTyped ? $reading->created_at->toIso8601ZuluString() : null,
+        ], fn (mixed $part): bool => $part !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private function operation(PlanOperation $operation): array
+    {
+        return [
+            'id' => $operation->code,
+            'kind' => $operation->kind,
+            'at' => $this->millimetres($operation->at_mm),
+            'length' => $this->millimetres($operation->length_mm),
+            'kerf' => $this->millimetres($operation->kerf_mm),
+            'witness' => $this->millimetres($operation->witness_mm),
+            'level' => $operation->is_level,
+        ];
+    }
+
+    /** A number says nothing of its unit where the file is in inches, so it goes out as text. */
+    private function millimetres(?float $mm): float|string|null
+    {
+        return $mm !== null && $this->asTyped ? TypedValue::millimetres($mm) : $mm;
+    }
+
+    /**
+     * Frame and driveline are kept as their file had them; bare numbers there are in the job's unit.
+     *
+     * @param  array<mixed>  $part
+     * @return array<mixed>
+     */
+    private function withUnits(array $part): array
+    {
+        return $this->asTyped || $this->job->units === 'mm' ? $part : TypedValue::inInches($part);
+    }
+}

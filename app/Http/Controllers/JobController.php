@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Survey\AssessSurvey;
+use App\Http\Props\JobRowProps;
+use App\Http\Props\NextStep;
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\Survey;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class JobController extends Controller
+{
+    public function index(Request $request, AssessSurvey $assess): Response
+    {
+        $user = $this->user($request);
+        $jobs = $user->workshop->jobs()->with(['workshop', 'points', 'surveys', 'operations'])->orderByDesc('updated_at')->orderByDesc('id')->get();
+        $readings = Reading::query()->join('surveys', 'surveys.id', '=', 'readings.survey_id')->whereIn('surveys.job_id', $jobs->modelKeys())
+            ->groupBy('surveys.job_id')->selectRaw('surveys.job_id, count(*) as n')->pluck('n', 'job_id');
+        $rows = [];
+        foreach ($jobs as $job) {
+            $job->surveys->each(fn (Survey $survey) => $survey->setRelation('job', $job));
+            $rows[] = JobRowProps::from($job, NextStep::of($job, $assess), (int) ($readings[$job->id] ?? 0));
+        }
+
+        return Inertia::render('jobs/index', ['jobs' => $rows, 'canCreate' => $user->can('create', Job::class)]);
+    }
+
+    public function show(Job $job): RedirectResponse
+    {
+        $this->authorize('view', $job);
+
+        return redirect()->route('survey', [$job->id, $this->latestSurvey($job)->code]);
+    }
+}

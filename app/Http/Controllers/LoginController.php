@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\LoginRequest;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class LoginController extends Controller
+{
+    public function create(): Response
+    {
+        return Inertia::render('login');
+    }
+
+    public function store(LoginRequest $request): RedirectResponse
+    {
+        if (! Auth::attempt($request->credentials())) {
+            throw ValidationException::withMessages(['email' => 'This address and password do not go together. Check both and try again.']);
+        }
+        $request->session()->regenerate();
+
+        return redirect()->intended('/jobs');
+    }
+
+    public function destroy(Request $request): RedirectResponse
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect('/login');
+    }
+}

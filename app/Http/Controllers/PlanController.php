@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Plan\SavePlan;
+use App\Http\Props\JobProps;
+use App\Http\Props\PlanProps;
+use App\Http\Requests\PlanRequest;
+use App\Models\Job;
+use App\Report\TargetCsv;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as PlainResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class PlanController extends Controller
+{
+    public function show(Request $request, Job $job): Response
+    {
+        $this->authorize('view', $job);
+        $survey = $this->latestSurvey($job);
+
+        return Inertia::render('jobs/plan', ['job' => JobProps::from($job, $survey, $this->user($request)), 'plan' => PlanProps::from($job)]);
+    }
+
+    public function update(PlanRequest $request, Job $job, SavePlan $save): JsonResponse
+    {
+        $this->authorize('work', $job);
+        $save->handle($job, $request->operations(), $request->unit());
+
+        return new JsonResponse(PlanProps::from($job));
+    }
+
+    public function target(Request $request, Job $job, TargetCsv $csv): PlainResponse
+    {
+        $this->authorize('view', $job);
+
+        return new PlainResponse($csv->write($job), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="target.csv"']);
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Failures;
+
+use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\JobFile\InvalidFile;
+use Geodex\Core\JobFile\Problem;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/** Turns failures into answers that say what to do. */
+final readonly class FailureResponses
+{
+    private const DATABASE = 'The database does not answer. What you typed is kept on this screen; try again in a moment, or ask whoever runs the server.';
+
+    private const SESSION = 'Your session has ended. Log in again; what you typed is kept on this screen.';
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([\Geodex\Core\Failure\Refusal::class]);
+        $exceptions->render(fn (CoreFailure $failure, Request $request) => self::refusal($failure, $request));
+        $exceptions->render(fn (QueryException $failure, Request $request) => self::database($failure, $request));
+        $exceptions->render(fn (PostTooLargeException $failure, Request $request) => self::tooLarge($request));
+        $exceptions->render(fn (HttpException $failure, Request $request) => $failure->getStatusCode() === 419 ? self::expired($request) : null);
+    }
+
+    private static function refusal(CoreFailure $failure, Request $request): JsonResponse|RedirectResponse
+    {
+        $problems = $failure instanceof InvalidFile ? $failure->problems() : [];
+        if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
+            return new JsonResponse(['code' => $failure->errorCode(), 'message' => $failure->getMessage(), 'problems' => $problems], 422);
+        }
+        $errors = [];
+        foreach ($problems as $i => $problem) {
+            $errors["problem.$i"] = (string) $problem;
+        }
+
+        return back()->withInput($request->except(['file', 'password']))->withErrors($errors === [] ? ['problem.0' => $failure->getMessage()] : $errors);
+    }
+
+    private static function database(QueryException $failure, Request $request): JsonResponse|Response|null
+    {
+        // Classes 08 and HY000 with these numbers mean that nobody answered, not that the question was wrong.
+        $unreachable = in_array($failure->errorInfo[1] ?? $failure->getCode(), [2002, 2003, 2006, 2013], true) || str_contains($failure->getMessage(), 'Connection refused') || str_contains($failure->getMessage(), 'gone away');
+        if (! $unreachable) {
+            return null;
+        }
+        if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
+            return new JsonResponse(['code' => 'database.unreachable', 'message' => self::DATABASE], 503);
+        }
+
+        return new Response(view('trouble', ['title' => 'No answer from the database', 'message' => self::DATABASE])->render(), 503);
+    }
+
+    private static function tooLarge(Request $request): RedirectResponse
+    {
+        return redirect('/jobs')->withErrors(['problem.0' => 'The file is larger than the server takes. A job file or chart is at most 4 MB; is it the right file?']);
+    }
+
+    private static function expired(Request $request): JsonResponse|RedirectResponse
+    {
+        return $request->expectsJson() && ! $request->headers->has('X-Inertia')
+            ? new JsonResponse(['code' => 'session.expired', 'message' => self::SESSION], 419)
+            : redirect('/login')->with('notice', self::SESSION);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Documents\JobDocument;
+use App\Models\Job;
+use Geodex\Core\Driveline\DrivelineLimits;
+use Geodex\Core\Driveline\ShaftCalculator;
+use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\Plan\FramePlanner;
+
+/** The driveshaft of a job, before and after its plan. */
+final readonly class DrivelineProps
+{
+    /** @param list<LimitProps> $limits */
+    public function __construct(
+        public ShaftFormProps $form,
+        public ?ShaftResultProps $before,
+        public ?ShaftResultProps $after,
+        public array $limits,
+        public ?TroubleProps $trouble,
+    ) {}
+
+    public static function from(Job $job): self
+    {
+        $shaft = $job->driveline['shaft'] ?? null;
+        $form = ShaftFormProps::from(is_array($shaft) ? $shaft : null);
+        $limits = self::limits($job);
+        $shown = [];
+        foreach (get_object_vars($limits) as $key => $value) {
+            $shown[] = new LimitProps($key, $value, DrivelineLimits::SOURCES[$key]);
+        }
+        try {
+            $core = (new JobReader)->fromDocument(JobDocument::forCore($job));
+            if ($core->shaft === null) {
+                return new self($form, null, null, $shown, null);
+            }
+            $calculator = new ShaftCalculator($limits);
+            $plan = $core->operations === [] ? null : (new FramePlanner)->plan($core->frame, $core->operations);
+
+            return new self(
+                $form,
+                ShaftResultProps::from($calculator->calculate($core->shaft)),
+                $plan === null ? null : ShaftResultProps::from($calculator->calculate($core->shaft, $plan)),
+                $shown, null,
+            );
+        } catch (CoreFailure $failure) {
+            return new self($form, null, null, $shown, TroubleProps::from($failure));
+        }
+    }
+
+    public static function limits(Job $job): DrivelineLimits
+    {
+        $set = array_intersect_key($job->workshop->driveline_limits ?? [], get_object_vars(new DrivelineLimits));
+
+        return new DrivelineLimits(...array_map(floatval(...), $set));
+    }
+}

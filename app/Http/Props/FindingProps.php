@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use Geodex\Core\Findings\Finding;
+use Geodex\Core\Survey\SurveyOptions;
+
+/** What the deviations mean together; mm. */
+final readonly class FindingProps
+{
+    /** @param list<string> $points */
+    public function __construct(
+        public string $pattern,
+        public string $section,
+        public ?string $side,
+        public float $amount,
+        public float $expanded,
+        public bool $significant,
+        public string $text,
+        public array $points,
+    ) {}
+
+    public static function from(Finding $finding): self
+    {
+        return new self(
+            $finding->pattern->value, $finding->section->value, $finding->side, $finding->amount,
+            (new SurveyOptions)->coverage * $finding->sigma, $finding->significant, $finding->text, $finding->points,
+        );
+    }
+}

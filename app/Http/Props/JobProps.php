@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Models\Job;
+use App\Models\Survey;
+use App\Models\User;
+
+/** What every stage of a job shows around its work. */
+final readonly class JobProps
+{
+    /**
+     * @param  'mm'|'in'  $units
+     * @param  list<StageProps>  $stages
+     * @param  list<SurveyTabProps>  $surveys
+     */
+    public function __construct(
+        public int $id,
+        public string $title,
+        public string $vehicle,
+        public string $units,
+        public int $inchDenominator,
+        public string $survey,
+        public array $stages,
+        public array $surveys,
+        public CanProps $can,
+    ) {}
+
+    public static function from(Job $job, Survey $survey, User $user): self
+    {
+        $surveys = [];
+        foreach ($job->surveys as $one) {
+            $surveys[] = new SurveyTabProps($one->code, $one->stage, route('survey', [$job->id, $one->code]));
+        }
+
+        return new self(
+            $job->id, $job->title, $job->vehicle, $job->units, $job->workshop->inch_denominator, $survey->code,
+            (new StageList($job, $survey))->stages(), $surveys, CanProps::from($user, $job),
+        );
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Models\Job;
+
+/** A job in the list, with what it needs next. */
+final readonly class JobRowProps
+{
+    public function __construct(
+        public int $id,
+        public string $title,
+        public string $vehicle,
+        public string $href,
+        public string $next,
+        public string $nextHref,
+        public int $points,
+        public int $readings,
+        public string $updated,
+    ) {}
+
+    public static function from(Job $job, NextStep $step, int $readings): self
+    {
+        return new self(
+            $job->id, $job->title, $job->vehicle, route('job', $job->id), $step->text, $step->href,
+            $job->points->count(), $readings, $job->updated_at->toIso8601ZuluString(),
+        );
+    }
+}

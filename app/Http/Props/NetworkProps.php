@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use Geodex\Core\Survey\NetworkSummary;
+
+/** The size of the survey and how well its readings agree. */
+final readonly class NetworkProps
+{
+    public function __construct(
+        public int $readings,
+        public int $unknowns,
+        public int $gauge,
+        public int $redundancy,
+        public ?float $varianceFactor,
+        public bool $consistent,
+    ) {}
+
+    public static function from(NetworkSummary $network): self
+    {
+        return new self($network->readings, $network->unknowns, $network->gauge, $network->redundancy, $network->varianceFactor, $network->consistent);
+    }
+}

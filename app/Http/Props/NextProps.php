@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use Geodex\Core\Survey\NextReading;
+use Geodex\Core\Survey\Reading\ReadingKinds;
+
+/** A reading worth taking next; mm. */
+final readonly class NextProps
+{
+    /**
+     * @param  list<string>  $points
+     * @param  string  $call  what to type before the value
+     * @param  'unread'|'loose'|'undecided'|'unchecked'  $because
+     */
+    public function __construct(
+        public string $kind,
+        public array $points,
+        public string $call,
+        public float $expected,
+        public float $gain,
+        public int $settles,
+        public string $because,
+    ) {}
+
+    public static function from(NextReading $next): self
+    {
+        $letter = ReadingKinds::named($next->kind)::letter();
+
+        return new self($next->kind, $next->points, ($letter === 't' ? '' : "$letter ").implode(' ', $next->points), $next->expected, $next->gain, $next->settles, $next->because->value);
+    }
+}

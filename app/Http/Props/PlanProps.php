@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Documents\JobDocument;
+use App\Models\Job;
+use App\Models\PlanOperation;
+use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Frame\Axle;
+use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\PlannedFrame;
+use Geodex\Core\Plan\RailLine;
+
+/** The plan of a job and the frame it makes; mm. */
+final readonly class PlanProps
+{
+    /**
+     * @param  list<OperationProps>  $operations
+     * @param  list<TargetProps>  $target
+     * @param  list<CutProps>  $cuts
+     * @param  list<CarriedProps>  $carried
+     * @param  list<AxleProps>  $axlesBefore
+     * @param  list<AxleProps>  $axlesAfter
+     * @param  list<string>  $warnings
+     * @param  ?list<float>  $rail  stations of its front and rear end
+     */
+    public function __construct(
+        public array $operations,
+        public array $target,
+        public array $cuts,
+        public array $carried,
+        public ?float $wheelbaseBefore,
+        public ?float $wheelbaseAfter,
+        public array $axlesBefore,
+        public array $axlesAfter,
+        public array $warnings,
+        public ?array $rail,
+        public ?TroubleProps $trouble,
+    ) {}
+
+    public static function from(Job $job): self
+    {
+        $core = (new JobReader)->fromDocument(JobDocument::forCore($job));
+        $operations = array_values($job->operations->map(fn (PlanOperation $operation): OperationProps => OperationProps::from($operation))->all());
+        $axles = array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $core->frame->axles);
+        try {
+            $rail = new RailLine($core->frame);
+            $plan = (new FramePlanner)->plan($core->frame, $core->operations);
+        } catch (CoreFailure $failure) {
+            return new self($operations, [], [], [], null, null, $axles, $axles, [], null, TroubleProps::from($failure));
+        }
+
+        return new self(
+            $operations, self::target($core->frame->points, $plan), self::cuts($plan), self::carried($core->frame->carried, $plan),
+            $plan->wheelbaseBefore, $plan->wheelbaseAfter, $axles,
+            array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
+            $plan->warnings, [$rail->front(), $rail->rear()], null,
+        );
+    }
+
+    /**
+     * @param  list<\Geodex\Core\Frame\Point>  $points
+     * @return list<TargetProps>
+     */
+    private static function target(array $points, PlannedFrame $plan): array
+    {
+        return array_map(fn ($point): TargetProps => new TargetProps($point->id, $point->name, $point->side->value, $point->reference?->toArray(), $plan->target[$point->id]?->toArray()), $points);
+    }
+
+    /** @return list<CutProps> */
+    private static function cuts(PlannedFrame $plan): array
+    {
+        $cuts = [];
+        foreach ($plan->shifts as $i => $shift) {
+            [$witness, $length] = [$plan->witness[$i], $plan->cuts[$i]];
+            $cuts[] = new CutProps($shift->operation->id(), $shift->cut, $shift->bandEnd, rad2deg($shift->slope), $witness->distance, $witness->before, $witness->after, $length->what, $length->piece, $length->saw);
+        }
+
+        return $cuts;
+    }
+
+    /**
+     * @param  list<\Geodex\Core\Frame\CarriedItem>  $items
+     * @return list<CarriedProps>
+     */
+    private static function carried(array $items, PlannedFrame $plan): array
+    {
+        $changes = array_column($plan->carried, 'change', 'feature');
+
+        return array_map(fn ($item): CarriedProps => new CarriedProps($item->feature, $item->from, $item->to, $changes[$item->feature] ?? 0.0), $items);
+    }
+}

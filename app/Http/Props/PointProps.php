@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Survey\PointResult;
+use Geodex\Core\Survey\SurveyOptions;
+
+/** A point of the frame: where the chart wants it, where it is, how sure that is; mm along x, y, z. */
+final readonly class PointProps
+{
+    /**
+     * @param  'left'|'right'|'centre'  $side
+     * @param  ?list<float>  $chart
+     * @param  list<float>  $tolerance
+     * @param  ?list<float>  $measured
+     * @param  ?list<float>  $deviation
+     * @param  ?list<float>  $expanded  half the 95 % interval
+     * @param  ?list<bool>  $determined
+     * @param  list<'in'|'out'|'unsure'>  $axes
+     * @param  'in'|'out'|'unsure'|'unmeasured'  $verdict
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $side,
+        public ?string $mate,
+        public bool $base,
+        public string $feature,
+        public ?array $chart,
+        public array $tolerance,
+        public ?array $measured,
+        public ?array $deviation,
+        public ?array $expanded,
+        public ?array $determined,
+        public array $axes,
+        public string $verdict,
+    ) {}
+
+    public static function from(Point $point, ?PointResult $result): self
+    {
+        $coverage = (new SurveyOptions)->coverage;
+        $feature = $point->feature === null ? '' : $point->feature->kind->value.($point->feature->diameter === null ? '' : ' ⌀ '.round($point->feature->diameter->mm, 2).' mm');
+
+        return new self(
+            $point->id, $point->name, $point->side->value, $point->mate, $point->base, $feature,
+            $point->reference?->toArray(), $point->tolerance->mm,
+            $result?->measured?->toArray(), $result?->deviation?->toArray(), $result?->sigma?->times($coverage)->toArray(),
+            $result?->determined, array_map(fn ($verdict): string => $verdict->value, $result->axes ?? []), $result->verdict->value ?? 'unmeasured',
+        );
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use Geodex\Core\Driveline\ShaftResult;
+
+/** A shaft recalculated; mm, degrees, rev/min. */
+final readonly class ShaftResultProps
+{
+    /**
+     * @param  list<float>  $front  joint centre
+     * @param  list<float>  $rear  joint centre
+     * @param  list<float>  $frontAxis  unit vector, pointing rearward
+     * @param  list<float>  $rearAxis  unit vector, pointing rearward
+     * @param  list<ShaftStateProps>  $states
+     * @param  list<string>  $warnings
+     */
+    public function __construct(
+        public array $front,
+        public array $rear,
+        public array $frontAxis,
+        public array $rearAxis,
+        public array $states,
+        public float $tubeToCut,
+        public float $tubeOutside,
+        public float $kerf,
+        public float $bottomingClearance,
+        public float $leastEngagement,
+        public ?float $criticalSpeed,
+        public float $speed,
+        public float $speedVariation,
+        public float $angularAcceleration,
+        public array $warnings,
+    ) {}
+
+    public static function from(ShaftResult $result): self
+    {
+        return new self(
+            $result->shaft->front->joint->toArray(), $result->shaft->rear->joint->toArray(),
+            $result->shaft->front->axis()->toArray(), $result->shaft->rear->axis()->toArray(),
+            array_map(ShaftStateProps::from(...), $result->states),
+            $result->tubeToCut, $result->shaft->tube->outside, $result->shaft->tube->kerf,
+            $result->bottomingClearance, $result->leastEngagement, $result->criticalSpeed, $result->shaft->speed,
+            $result->speedVariation, $result->angularAcceleration, $result->warnings,
+        );
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Models\User;
+
+/** Who is at the screen. */
+final readonly class UserProps
+{
+    public function __construct(public string $name, public string $role, public string $workshop, public bool $canSetUpWorkshop) {}
+
+    public static function from(User $user): self
+    {
+        return new self($user->name, $user->role->value, $user->workshop->name, $user->can('update', $user->workshop));
+    }
+}

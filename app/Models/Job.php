@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $id
+ * @property int $workshop_id
+ * @property string $title
+ * @property string $vehicle
+ * @property 'mm'|'in' $units
+ * @property array{axles?: list<array<string, mixed>>, carried?: list<array<string, mixed>>} $frame
+ * @property ?array<string, mixed> $driveline
+ * @property Workshop $workshop
+ * @property Carbon $updated_at
+ */
+final class Job extends Model
+{
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline'];
+
+    protected $casts = ['frame' => 'array', 'driveline' => 'array'];
+
+    /** @return BelongsTo<Workshop, $this> */
+    public function workshop(): BelongsTo
+    {
+        return $this->belongsTo(Workshop::class);
+    }
+
+    /** @return HasMany<Point, $this> */
+    public function points(): HasMany
+    {
+        return $this->hasMany(Point::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Survey, $this> */
+    public function surveys(): HasMany
+    {
+        return $this->hasMany(Survey::class)->orderBy('id');
+    }
+
+    /** @return HasMany<PlanOperation, $this> */
+    public function operations(): HasMany
+    {
+        return $this->hasMany(PlanOperation::class)->orderBy('at_mm');
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * A row of the logbook: added once, never changed.
+ *
+ * @property int $id
+ * @property int $survey_id
+ * @property string $client_id
+ * @property int $number
+ * @property string $kind
+ * @property int $from_point_id
+ * @property ?int $to_point_id
+ * @property string $typed
+ * @property 'mm'|'in'|'deg' $typed_unit
+ * @property ?float $value_mm
+ * @property ?float $value_deg
+ * @property ?float $sigma
+ * @property ?float $pointer_from_mm
+ * @property ?float $pointer_to_mm
+ * @property ?int $supersedes_id
+ * @property ?int $user_id
+ * @property Carbon $created_at
+ * @property ?Reading $supersededBy
+ * @property ?Strike $lastStrike
+ * @property ?User $user
+ * @property Survey $survey
+ */
+final class Reading extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = ['id'];
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    protected $casts = [
+        'value_mm' => 'float', 'value_deg' => 'float', 'sigma' => 'float', 'pointer_from_mm' => 'float', 'pointer_to_mm' => 'float',
+    ];
+
+    protected static function booted(): void
+    {
+        self::updating(fn (): never => throw new \LogicException('A reading is never changed; add one that supersedes it.'));
+        self::deleting(fn (): never => throw new \LogicException('A reading is never deleted; strike it with a reason.'));
+    }
+
+    /** @return BelongsTo<Survey, $this> */
+    public function survey(): BelongsTo
+    {
+        return $this->belongsTo(Survey::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return HasOne<Reading, $this> */
+    public function supersededBy(): HasOne
+    {
+        return $this->hasOne(Reading::class, 'supersedes_id')->latestOfMany();
+    }
+
+    /** @return HasMany<Strike, $this> */
+    public function strikes(): HasMany
+    {
+        return $this->hasMany(Strike::class)->orderBy('id');
+    }
+
+    /** @return HasOne<Strike, $this> */
+    public function lastStrike(): HasOne
+    {
+        return $this->hasOne(Strike::class)->latestOfMany();
+    }
+}

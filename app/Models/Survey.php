@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $job_id
+ * @property string $code
+ * @property string $stage
+ * @property int $revision counts every change of the log, so that a screen can tell whether it is behind
+ * @property Job $job
+ */
+final class Survey extends Model
+{
+    protected $fillable = ['job_id', 'code', 'stage'];
+
+    protected $attributes = ['revision' => 0];
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class)->orderBy('number');
+    }
+}

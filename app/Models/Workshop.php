@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property int $inch_denominator
+ * @property float $tram_reach_mm
+ * @property ?array<string, float> $driveline_limits
+ */
+final class Workshop extends Model
+{
+    protected $fillable = ['name', 'inch_denominator', 'tram_reach_mm', 'driveline_limits'];
+
+    protected $attributes = ['inch_denominator' => 32, 'tram_reach_mm' => 2500];
+
+    protected $casts = ['inch_denominator' => 'int', 'tram_reach_mm' => 'float', 'driveline_limits' => 'array'];
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<Job, $this> */
+    public function jobs(): HasMany
+    {
+        return $this->hasMany(Job::class);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+use App\Actions\Survey\AssessSurvey;
+use App\Http\Props\DrivelineProps;
+use App\Http\Props\PlanProps;
+use App\Http\Props\SurveyProps;
+use App\Models\Survey;
+use App\Models\User;
+use Geodex\Core\Units\Length;
+use Geodex\Core\Units\LengthFormatter;
+use Geodex\Core\Units\LengthUnit;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Vite;
+
+/** The whole job as one printable document. */
+final readonly class ReportDocument
+{
+    public function __construct(private AssessSurvey $assess, private FrameSketch $sketch) {}
+
+    public function html(Survey $survey, User $user): string
+    {
+        $job = $survey->job;
+        $props = SurveyProps::from($survey, $this->assess, $user);
+        $plan = PlanProps::from($job);
+
+        return view('report', [
+            'job' => $job,
+            'survey' => $survey,
+            'props' => $props,
+            'plan' => $plan,
+            'driveline' => DrivelineProps::from($job),
+            'sketch' => $this->sketch->svg($props, $plan),
+            'length' => $this->lengths($job->units, $job->workshop->inch_denominator),
+            'printedBy' => $user,
+            'printedAt' => Carbon::now()->format('Y-m-d H:i').' UTC',
+            'nonce' => Vite::cspNonce(),
+        ])->render();
+    }
+
+    /** @return \Closure(?float): string */
+    private function lengths(string $unit, int $denominator): \Closure
+    {
+        $formatter = new LengthFormatter($denominator);
+
+        return fn (?float $mm): string => $mm === null ? '–' : str_replace('-', '−', $formatter->show(Length::ofMillimetres($mm), LengthUnit::from($unit)));
+    }
+}

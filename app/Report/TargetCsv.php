@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+use App\Documents\JobDocument;
+use App\Models\Job;
+use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\Plan\FramePlanner;
+use Symfony\Component\Serializer\Encoder\CsvEncoder;
+
+/** The planned positions as a chart in CSV, in the columns that a chart is read in; mm. */
+final readonly class TargetCsv
+{
+    public function __construct(private CsvEncoder $encoder, private JobReader $jobs, private FramePlanner $planner) {}
+
+    public function write(Job $job): string
+    {
+        $core = $this->jobs->fromDocument(JobDocument::forCore($job));
+        $plan = $this->planner->plan($core->frame, $core->operations);
+        $rows = [];
+        foreach ($core->frame->points as $point) {
+            $target = $plan->target[$point->id];
+            if ($target === null) {
+                continue;
+            }
+            $rows[] = [
+                'id' => $point->id, 'name' => $point->name, 'side' => $point->side->value, 'mate' => $point->mate ?? '',
+                'x' => round($target->x, 3), 'y' => round($target->y, 3), 'z' => round($target->z, 3),
+                'tolerance' => max($point->tolerance->mm), 'base' => $point->base ? 'yes' : 'no',
+            ];
+        }
+
+        return $this->encoder->encode($rows, 'csv');
+    }
+}

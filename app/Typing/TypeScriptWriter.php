@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Typing;
+
+use Illuminate\Routing\Router;
+use ReflectionClass;
+use ReflectionNamedType;
+use ReflectionParameter;
+
+/** Reads the classes in Http/Props and the named routes, and writes what TypeScript must know of them. */
+final readonly class TypeScriptWriter
+{
+    private const HEAD = "// Written by `php artisan geodex:types` from the PHP side; do not edit.\n\n";
+
+    public function __construct(private Router $router, private DocTypes $types) {}
+
+    public function props(): string
+    {
+        $text = self::HEAD;
+        foreach (glob(app_path('Http/Props/*Props.php')) ?: [] as $file) {
+            /** @var class-string $class */
+            $class = 'App\\Http\\Props\\'.basename($file, '.php');
+            $text .= $this->interface(new ReflectionClass($class))."\n";
+        }
+
+        return rtrim($text)."\n";
+    }
+
+    public function routes(): string
+    {
+        $paths = [];
+        foreach ($this->router->getRoutes()->getRoutes() as $route) {
+            $name = $route->getName();
+            if ($name !== null && ! str_starts_with($name, 'storage.') && $name !== 'login.store') {
+                $paths[$name] = '/'.ltrim($route->uri(), '/');
+            }
+        }
+        ksort($paths);
+        $lines = implode('', array_map(fn (string $name, string $path): string => "    '$name': '$path',\n", array_keys($paths), $paths));
+        $lines = (string) preg_replace("/^    '(\w+)':/m", '    $1:', $lines);
+
+        return self::HEAD."export const routes = {\n$lines} as const;\n";
+    }
+
+    /** @param ReflectionClass<object> $class */
+    private function interface(ReflectionClass $class): string
+    {
+        $lines = '';
+        $doc = $this->types->parameters($class);
+        foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
+            $lines .= "    {$parameter->getName()}: ".($doc[$parameter->getName()] ?? $this->native($parameter)).";\n";
+        }
+
+        return '/** '.$this->types->summary($class)." */\nexport interface {$class->getShortName()} {\n$lines}\n";
+    }
+
+    private function native(ReflectionParameter $parameter): string
+    {
+        $type = $parameter->getType();
+        if (! $type instanceof ReflectionNamedType) {
+            return 'unknown';
+        }
+
+        return $this->types->scalar(class_basename($type->getName())).($type->allowsNull() ? ' | null' : '');
+    }
+}

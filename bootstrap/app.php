@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Failures\FailureResponses;
+use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        health: '/up',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->web(append: [SecurityHeaders::class, HandleInertiaRequests::class]);
+        $middleware->redirectGuestsTo('/login');
+        $middleware->redirectUsersTo('/jobs');
+        $middleware->trimStrings(except: ['password']);
+    })
+    ->withExceptions(fn (Exceptions $exceptions) => FailureResponses::register($exceptions))
+    ->create();

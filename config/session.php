@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'driver' => env('SESSION_DRIVER', 'database'),
+    'lifetime' => (int) env('SESSION_LIFETIME', 720),
+    'encrypt' => true,
+    'table' => 'sessions',
+    'cookie' => 'geodex_session',
+    'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
+    'http_only' => true,
+    'same_site' => 'lax',
+];

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey\Call;
+
+use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\UnknownPoint;
+use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Survey\Reading\ReadingKind;
+use Geodex\Core\Survey\Reading\ReadingKinds;
+use Geodex\Core\Survey\Reading\TramReading;
+use Geodex\Core\Units\Length;
+use Geodex\Core\Units\LengthUnit;
+
+/**
+ * Reads what a person calls out: "BL DR 62 7/16" (tram), "h BL 212.5" (height), "l BL BR 0.2" (level).
+ * A tram with pointers of unequal length ends in their lengths: "BL DR 1204 @100,250".
+ */
+final readonly class CallReader
+{
+    public function __construct(private Frame $frame) {}
+
+    /**
+     * @param  LengthUnit  $default  what a bare number means
+     *
+     * @throws CoreFailure naming the part that was not understood
+     */
+    public function read(string $call, LengthUnit $default): CalledReading
+    {
+        $call = trim((string) preg_replace('/\s+/u', ' ', $call));
+        $words = $call === '' ? [] : explode(' ', $call);
+        $kind = $this->kind($words);
+        $points = [];
+        for ($i = 0; $i < $kind::pointCount(); $i++) {
+            $points[] = $this->point(array_shift($words), $kind, $i);
+        }
+        [$typed, $pointers] = $this->partPointers(implode(' ', $words), $kind, $default);
+        if ($typed === '') {
+            throw UnclearCall::because('value', 'The value is missing after '.implode(' ', $points).'.');
+        }
+        $value = $kind::quantity() === 'angle' ? $this->degrees($typed) : Length::parse($typed, $default)->mm;
+        $reading = new Reading('call', $kind::between($points, $pointers), $value, $kind::usualSigma());
+
+        return new CalledReading($reading->kind, $pointers, $typed, $value);
+    }
+
+    /**
+     * @param  list<string>  $words  loses the letter, if there is one
+     * @return class-string<ReadingKind>
+     */
+    private function kind(array &$words): string
+    {
+        $letter = strtolower($words[0] ?? '');
+        $kinds = ReadingKinds::byLetter();
+        $follows = isset($words[1]) && $this->find($words[1]) !== null;
+        if (isset($kinds[$letter]) && ($follows || $this->find($words[0] ?? '') === null)) {
+            array_shift($words);
+
+            return $kinds[$letter];
+        }
+
+        return TramReading::class;
+    }
+
+    /** @param class-string<ReadingKind> $kind */
+    private function point(?string $word, string $kind, int $place): string
+    {
+        if ($word === null) {
+            throw UnclearCall::because('point', $place === 0
+                ? 'Call the points and the value, such as “BL DR 62 7/16”, or with a letter for another kind of reading, such as “h BL 212.5”.'
+                : "A {$kind::name()} reading needs a second point.");
+        }
+
+        return $this->find($word) ?? throw UnknownPoint::named($word, array_map(fn ($point): string => $point->id, $this->frame->points));
+    }
+
+    /** Point ids are called without their dashes and in any case. */
+    private function find(string $word): ?string
+    {
+        foreach ([fn (string $id): string => $id, $this->called(...)] as $spelling) {
+            $found = array_values(array_filter($this->frame->points, fn ($point): bool => $spelling($point->id) === $spelling($word)));
+            if (count($found) === 1) {
+                return $found[0]->id;
+            }
+        }
+
+        return null;
+    }
+
+    private function called(string $id): string
+    {
+        return strtoupper(str_replace(['-', '_', '.'], '', $id));
+    }
+
+    /**
+     * @param  class-string<ReadingKind>  $kind
+     * @return array{string, ?array{float, float}}
+     */
+    private function partPointers(string $typed, string $kind, LengthUnit $default): array
+    {
+        $parts = explode('@', $typed);
+        if (count($parts) === 1) {
+            return [$typed, null];
+        }
+        if ($kind !== TramReading::class) {
+            throw UnclearCall::because('pointers', 'Only a tram has pointers; leave out what follows the @.');
+        }
+        $lengths = str_contains($parts[1], ',') ? explode(',', $parts[1]) : explode(' ', trim($parts[1]));
+        if (count($parts) !== 2 || count($lengths) !== 2) {
+            throw UnclearCall::because('pointers', 'After @ give the two pointer lengths, such as @100,250.');
+        }
+
+        return [trim($parts[0]), [Length::parse($lengths[0], $default)->mm, Length::parse($lengths[1], $default)->mm]];
+    }
+
+    private function degrees(string $typed): float
+    {
+        $number = trim((string) preg_replace('/\s*(°|deg)$/u', '', str_replace('−', '-', $typed)));
+        if (! preg_match('/^[+-]?(\d+(\.\d*)?|\.\d+)$/', $number)) {
+            throw UnclearCall::because('value', "“{$typed}” is not a number of degrees, such as 0.2.");
+        }
+
+        return (float) $number;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use Geodex\Core\Failure\Refusal;
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Frame\Side;
+use Geodex\Core\Frame\Tolerance;
+use Geodex\Core\Survey\Call\CalledReading;
+use Geodex\Core\Survey\Call\CallReader;
+use Geodex\Core\Survey\Reading\TramReading;
+use Geodex\Core\Units\LengthUnit;
+
+function called(string $call, LengthUnit $unit = LengthUnit::Millimetre): CalledReading
+{
+    $points = array_map(fn (string $id): Point => new Point($id, $id, Side::Left, null, null, null, Tolerance::all(), false), ['B-L', 'B-R', 'D-R', 'H', 'H1']);
+
+    return (new CallReader(new Frame($points)))->read($call, $unit);
+}
+
+it('understands what a helper calls out', function (string $call, string $kind, array $points, float $value, string $typed) {
+    $reading = called($call);
+    expect($reading->kind::name())->toBe($kind)->and($reading->kind->points())->toBe($points)
+        ->and($reading->value)->toEqualWithDelta($value, 1e-9)->and($reading->typed)->toBe($typed);
+})->with([
+    'tram' => ['BL DR 62 7/16 in', 'tram', ['B-L', 'D-R'], 1585.9125, '62 7/16 in'],
+    'tram in job unit' => ['b-l dr 1551', 'tram', ['B-L', 'D-R'], 1551.0, '1551'],
+    'height' => ['h BL 212.5', 'height', ['B-L'], 212.5, '212.5'],
+    'offset left' => ['o BL -404', 'offset', ['B-L'], -404.0, '-404'],
+    'station' => ['X bl 812', 'station', ['B-L'], 812.0, '812'],
+    'rise' => ['r BL BR -1.5', 'rise', ['B-L', 'B-R'], -1.5, '-1.5'],
+    'level' => ['l BL BR 0.2°', 'slope', ['B-L', 'B-R'], 0.2, '0.2°'],
+    'plan' => ['p BL DR  5ft 1in', 'plan', ['B-L', 'D-R'], 1549.4, '5ft 1in'],
+    'a point named like a letter' => ['H BL 400', 'height', ['B-L'], 400.0, '400'],
+    'a height of the point H' => ['h H 400', 'height', ['H'], 400.0, '400'],
+    'unequal pointers' => ['BL DR 1204 @100,250', 'tram', ['B-L', 'D-R'], 1204.0, '1204'],
+]);
+
+it('keeps the pointer lengths', function () {
+    $reading = called('BL DR 47 @4 in,10 1/2 in', LengthUnit::Inch);
+    expect($reading->pointers)->toEqual([101.6, 266.7])->and($reading->kind)->toBeInstanceOf(TramReading::class);
+});
+
+it('says which part it did not understand', function (string $call, string $sentence) {
+    expect(fn () => called($call))->toThrow(Refusal::class, $sentence);
+})->with([
+    'nothing' => ['', 'Call the points and the value'],
+    'unknown point' => ['BL DX 1204', 'Did you mean D-R'],
+    'one point' => ['BL', 'needs a second point'],
+    'no value' => ['BL DR', 'value is missing after B-L D-R'],
+    'not a length' => ['BL DR twelve', 'not a length'],
+    'fraction of a millimetre' => ['BL DR 62 7/16', 'add “in”'],
+    'same point' => ['BL BL 3', 'named twice'],
+    'a distance no frame has' => ['BL DR 1204 m', 'longer than any frame'],
+    'level in millimetres' => ['l BL BR 2 mm', 'number of degrees'],
+    'pointers of a height' => ['h BL 200 @1,2', 'Only a tram has pointers'],
+    'one pointer' => ['BL DR 1204 @100', 'two pointer lengths'],
+    'script' => ['<b>BL</b> DR 3', 'There is no point'],
+]);

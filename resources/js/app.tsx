@@ -1,0 +1,25 @@
+import { createInertiaApp } from '@inertiajs/react';
+import { setNonce } from 'get-nonce';
+import { createRoot } from 'react-dom/client';
+import type { ComponentType } from 'react';
+import { applyTheme, storedTheme } from '@/shared/lib/theme';
+
+const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '';
+setNonce(nonce);
+applyTheme(storedTheme());
+
+const pages = import.meta.glob<{ default: ComponentType }>('./pages/**/*.tsx');
+
+void createInertiaApp({
+    title: (title) => (title ? `${title} – Geodex` : 'Geodex'),
+    resolve: async (name) => {
+        const page = pages[`./pages/${name}.tsx`];
+        if (!page) throw new Error(`There is no page ${name}.`);
+        return (await page()).default;
+    },
+    setup({ el, App, props }) {
+        createRoot(el).render(<App {...props} />);
+    },
+    progress: { delay: 300, color: '#f5c431' },
+    nonce,
+});

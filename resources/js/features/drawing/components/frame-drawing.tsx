@@ -1,0 +1,64 @@
+import type { ReactNode } from 'react';
+import { Bar, type BarReading } from '@/features/drawing/components/bar';
+import { ChartLines } from '@/features/drawing/components/chart-lines';
+import { Enlarge } from '@/features/drawing/components/enlarge';
+import { Labels } from '@/features/drawing/components/labels';
+import { MeasuredFrame } from '@/features/drawing/components/measured-frame';
+import { drawnPoints } from '@/features/drawing/lib/drawn-points';
+import { layOut, type Scene } from '@/features/drawing/lib/scene';
+import { useSize } from '@/shared/hooks/use-size';
+import type { AxleProps, PointProps } from '@/types/props';
+
+interface Props {
+    points: PointProps[];
+    axles: AxleProps[];
+    chosen?: string[];
+    bar?: BarReading | null;
+    factor?: number;
+    onFactor?: (factor: number) => void;
+    onChoose?: (id: string) => void;
+    revision?: number;
+    reach?: number[];
+    summary: string;
+    children?: (scene: Scene) => ReactNode;
+}
+
+/** The one drawing: plan above, side below, on a common station scale. */
+export function FrameDrawing({ points, axles, chosen = [], bar = null, factor = 1, onFactor, onChoose = () => undefined, revision, reach, summary, children }: Props) {
+    const { ref, width, height } = useSize<HTMLDivElement>();
+    const scene = layOut(points, axles, width, height, reach);
+    const drawn = drawnPoints(points, scene, factor);
+    const mates = points.flatMap((point): [string, string][] => (point.side === 'left' && point.mate ? [[point.id, point.mate]] : []));
+    return (
+        <div className="on-dye relative min-h-0 flex-1 bg-dye text-dye-ink">
+            <div ref={ref} className="absolute inset-0 overflow-hidden">
+                {width > 0 && (
+                    <svg width={width} height={height} role={children ? 'group' : 'img'} aria-label={summary} data-revision={revision} className="block">
+                        <ViewTitle x={14} y={24} main="Plan" more="from above, front left" />
+                        <ViewTitle x={14} y={scene.sideTop + 20} main="Left side" more="right rail dashed" />
+                        <text x={width - 10} y={scene.datumY - 5} textAnchor="end" fontSize={12} fill="var(--dye-soft)" aria-hidden>
+                            datum 0
+                        </text>
+                        <ChartLines scene={scene} points={points} axles={axles} mates={mates} />
+                        {children?.(scene)}
+                        {onFactor && <MeasuredFrame drawn={drawn} chosen={chosen} onChoose={onChoose} />}
+                        {bar && <Bar reading={bar} drawn={drawn} scene={scene} />}
+                        <Labels drawn={drawn} chosen={chosen} />
+                    </svg>
+                )}
+            </div>
+            {onFactor && <Enlarge factor={factor} onFactor={onFactor} />}
+        </div>
+    );
+}
+
+function ViewTitle({ x, y, main, more }: { x: number; y: number; main: string; more: string }) {
+    return (
+        <text x={x} y={y} fontFamily="var(--font-head)" fontSize={18} fontWeight={600} fill="var(--dye-ink)" aria-hidden>
+            {main}
+            <tspan dx={9} fontSize={14} fontWeight={500} fill="var(--dye-soft)">
+                {more}
+            </tspan>
+        </text>
+    );
+}

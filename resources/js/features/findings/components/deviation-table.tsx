@@ -1,0 +1,74 @@
+import { verdictWords } from '@/features/survey/lib/words';
+import { useUnits } from '@/shared/hooks/units';
+import { formatDeviation } from '@/shared/lib/format';
+import { Ask } from '@/shared/ui/ask';
+import { StateMark } from '@/shared/ui/state-mark';
+import type { PointProps } from '@/types/props';
+
+interface Props {
+    points: PointProps[];
+    chosen: string | null;
+    onChoose: (id: string) => void;
+}
+
+/** Every point with how far it is off, how sure that is, and what it means. */
+export function DeviationTable({ points, chosen, onChoose }: Props) {
+    const { unit } = useUnits();
+    return (
+        <table className="w-full border-collapse text-[15px]">
+            <caption className="sr-only">Deviation of every point from the chart</caption>
+            <thead className="sticky top-0 z-10 bg-paper text-left text-sm text-soft">
+                <tr className="border-b border-ink">
+                    <th className="py-1.5 pl-4">point, off by {unit}</th>
+                    {['station', 'offset', 'height'].map((axis) => (
+                        <th key={axis} className="px-2 text-right" colSpan={2}>
+                            {axis}
+                        </th>
+                    ))}
+                    <th className="px-2">state</th>
+                </tr>
+            </thead>
+            <tbody>
+                {points.map((point) => (
+                    <tr key={point.id} className={`border-b border-line ${chosen === point.id ? 'bg-now text-now-ink [--ink:var(--now-ink)] [--out:var(--now-ink)] [--soft:var(--now-ink)] [--unsure:var(--now-ink)]' : ''}`} onClick={() => onChoose(point.id)}>
+                        <th className="pl-4 text-left">
+                            <button type="button" className="min-h-12 text-left leading-tight focus-visible:-outline-offset-2" aria-pressed={chosen === point.id}>
+                                <b className="font-semibold">{point.id}</b>
+                                <span className="block text-sm leading-tight font-normal text-soft max-sm:hidden">{point.name}</span>
+                            </button>
+                        </th>
+                        {[0, 1, 2].map((axis) => (
+                            <Deviation key={axis} point={point} axis={axis} />
+                        ))}
+                        <td className="px-2">
+                            <StateMark state={point.verdict} />
+                            <span className="block text-sm leading-tight text-soft max-sm:hidden">{verdictWords(point, unit)}</span>
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}
+
+function Deviation({ point, axis }: { point: PointProps; axis: number }) {
+    const { unit } = useUnits();
+    if (!point.deviation || !point.expanded) {
+        return (
+            <td className="px-2 text-right text-soft" colSpan={2}>
+                –
+            </td>
+        );
+    }
+    return (
+        <>
+            <td className={`pl-2 text-right ${point.axes[axis] === 'out' ? 'font-semibold' : ''}`}>
+                {point.axes[axis] === 'out' && <span aria-hidden>■ </span>}
+                <Ask about="deviation">{formatDeviation(point.deviation[axis] ?? 0, unit)}</Ask>
+            </td>
+            <td className="pr-2 pl-1.5 text-sm whitespace-nowrap text-soft">
+                {point.determined?.[axis] ? <>± {formatDeviation(point.expanded[axis] ?? 0, unit, false)}</> : 'loose'}
+            </td>
+        </>
+    );
+}

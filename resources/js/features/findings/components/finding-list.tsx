@@ -1,0 +1,36 @@
+import type { FindingProps } from '@/types/props';
+
+/** What the deviations mean together: what is to be seen first, then what was looked for and not found. */
+export function FindingList({ findings }: { findings: FindingProps[] }) {
+    const seen = findings.filter((finding) => finding.significant);
+    const unseen = findings.filter((finding) => !finding.significant);
+    if (findings.length === 0) {
+        return <p className="text-soft">Twist, sag, sidesway, diamond and short rails are read from pairs. No pair is fully measured yet.</p>;
+    }
+    return (
+        <>
+            {seen.length === 0 && <p className="font-medium">Nothing bent is to be seen in the pairs measured so far.</p>}
+            <ul className="grid gap-1.5">
+                {seen.map((finding) => (
+                    <li key={key(finding)} className="border-l-[6px] border-ink pl-3">
+                        {finding.text}
+                    </li>
+                ))}
+            </ul>
+            {unseen.length > 0 && (
+                <details className="mt-3">
+                    <summary className="min-h-11 content-center text-soft">Looked for and not seen ({unseen.length})</summary>
+                    <ul className="grid gap-1 text-soft">
+                        {unseen.map((finding) => (
+                            <li key={key(finding)}>{finding.text}</li>
+                        ))}
+                    </ul>
+                </details>
+            )}
+        </>
+    );
+}
+
+function key(finding: FindingProps): string {
+    return `${finding.section} ${finding.pattern} ${finding.side ?? ''}`;
+}

@@ -1,0 +1,34 @@
+import type { Scene } from '@/features/drawing/lib/scene';
+import type { AxleProps, TargetProps } from '@/types/props';
+
+/** The planned frame in white over its chart: where every point is to be. */
+export function Ghost({ target, axles, scene }: { target: TargetProps[]; axles: AxleProps[]; scene: Scene }) {
+    const rail = (side: string, y: (place: number[]) => number) =>
+        target
+            .filter((one) => one.side === side && one.target)
+            .sort((a, b) => (a.target?.[0] ?? 0) - (b.target?.[0] ?? 0))
+            .map((one) => `${scene.x(one.target?.[0] ?? 0)},${y(one.target ?? [])}`)
+            .join(' ');
+    return (
+        <g fill="none" stroke="var(--dye-ink)" strokeWidth={1.8} aria-hidden>
+            {(['left', 'right'] as const).map((side) => (
+                <g key={side}>
+                    <polyline points={rail(side, (place) => scene.planY(place[1] ?? 0))} />
+                    <polyline points={rail(side, (place) => scene.sideY(place[2] ?? 0))} strokeDasharray={side === 'right' ? '7 4' : undefined} />
+                </g>
+            ))}
+            {target.map((one) =>
+                one.target ? (
+                    <circle key={one.id} cx={scene.x(one.target[0] ?? 0)} cy={scene.planY(one.target[1] ?? 0)} r={3.4} fill="var(--dye)" />
+                ) : (
+                    one.chart && (
+                        <path key={one.id} d={`M${scene.x(one.chart[0] ?? 0) - 5} ${scene.planY(one.chart[1] ?? 0) - 5}l10 10m0-10l-10 10`} stroke="var(--dye-out)" />
+                    )
+                ),
+            )}
+            {axles.map((axle) => (
+                <path key={axle.id} d={`M${scene.x(axle.station)} ${scene.planY((axle.track ?? 0) / 2)}V${scene.planY(-(axle.track ?? 0) / 2)}`} strokeWidth={1.2} />
+            ))}
+        </g>
+    );
+}

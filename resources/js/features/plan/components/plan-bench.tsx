@@ -1,0 +1,160 @@
+import { CutHandle } from '@/features/plan/components/cut-handle';
+import { Ghost } from '@/features/plan/components/ghost';
+import { OperationCard } from '@/features/plan/components/operation-card';
+import { CarriedTable, CutTable, TargetTable } from '@/features/plan/components/plan-tables';
+import { usePlan, type Draft } from '@/features/plan/hooks/use-plan';
+import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
+import { useUnits } from '@/shared/hooks/units';
+import { formatLength } from '@/shared/lib/format';
+import { path } from '@/shared/lib/path';
+import { Ask } from '@/shared/ui/ask';
+import { Button } from '@/shared/ui/button';
+import { Trouble } from '@/shared/ui/trouble';
+import type { JobProps, PlanProps, PointProps } from '@/types/props';
+
+/** The stage where the change is planned: the cut on the drawing, the length typed, the target beside it. */
+export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps }) {
+    const { unit, denominator } = useUnits();
+    const { plan, drafts, refusal, busy, save, edit, add } = usePlan(job.id, initial, unit);
+    const place = (draft: Draft, station: number) => {
+        const at = String(unit === 'mm' ? station : Number((station / 25.4).toFixed(3)));
+        const next = drafts.map((one) => (one.id === draft.id ? { ...one, at } : one));
+        if (draft.length === '') edit(draft.id, { at });
+        else void save(next);
+    };
+    const limits: [number, number] = [plan.rail?.[0] ?? 0, plan.rail?.[1] ?? 0];
+    const show = (mm: number | null) => (mm === null ? '–' : `${formatLength(mm, unit, denominator)} ${unit}`);
+    return (
+        <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
+            <div className="flex min-h-[320px] min-w-0 flex-1 flex-col max-lg:h-[46dvh] max-lg:flex-none">
+                <FrameDrawing
+                    points={plan.target.map(asPoint)}
+                    axles={plan.axlesBefore}
+                    reach={plan.axlesAfter.map((axle) => axle.station + (axle.tyreRadius ?? 0)).concat(plan.target.flatMap((one) => one.target?.[0] ?? []))}
+                    summary="The planned frame over its chart. Each cut is a slider; the table lists every target."
+                >
+                    {(scene) => (
+                        <>
+                            {plan.operations.length > 0 && <Ghost target={plan.target} axles={plan.axlesAfter} scene={scene} />}
+                            {drafts.map((draft) => {
+                                const cut = plan.cuts.find((one) => one.operation === draft.id);
+                                const at = cut?.cut ?? stationOf(draft, unit);
+                                return (
+                                    <CutHandle
+                                        key={draft.id}
+                                        scene={scene}
+                                        name={draft.id}
+                                        at={at}
+                                        bandEnd={cut?.bandEnd ?? at}
+                                        limits={limits}
+                                        disabled={!job.can.work}
+                                        onPlace={(station) => place(draft, station)}
+                                    />
+                                );
+                            })}
+                        </>
+                    )}
+                </FrameDrawing>
+            </div>
+            <div className="flex min-h-0 flex-col gap-5 border-ink bg-paper p-4 max-lg:border-t lg:w-[440px] lg:overflow-y-auto lg:border-l" tabIndex={-1} aria-busy={busy}>
+                {plan.trouble && <Trouble title="This cannot be planned yet">{plan.trouble.message}</Trouble>}
+                <dl className="flex gap-8">
+                    {[
+                        ['Wheelbase before', plan.wheelbaseBefore],
+                        ['after', plan.wheelbaseAfter],
+                    ].map(([label, mm]) => (
+                        <div key={label as string}>
+                            <dt className="text-sm text-soft">{label}</dt>
+                            <dd className="text-2xl font-semibold">
+                                <Ask about="wheelbase">{show(mm as number | null)}</Ask>
+                            </dd>
+                        </div>
+                    ))}
+                </dl>
+                {drafts.length === 0 && !plan.trouble && <p>Nothing is planned. Add a stretch or a shorten, place its cut on the drawing, and type the length.</p>}
+                {drafts.map((draft, index) => (
+                    <OperationCard
+                        key={draft.id}
+                        draft={draft}
+                        index={index}
+                        errors={refusal?.fields ?? {}}
+                        isSaved={plan.operations.some((one) => one.id === draft.id)}
+                        disabled={!job.can.work}
+                        onEdit={(change) => edit(draft.id, change)}
+                        onSave={() => void save(drafts)}
+                        onRemove={() => void save(drafts.filter((one) => one.id !== draft.id))}
+                    />
+                ))}
+                {refusal && (
+                    <div role="alert">
+                        <Trouble title="Not planned">{refusal.message}</Trouble>
+                    </div>
+                )}
+                {job.can.work && !plan.trouble && (
+                    <div className="flex flex-wrap gap-2">
+                        <Button look={drafts.length === 0 ? 'now' : 'plain'} onClick={() => add('stretch')}>
+                            Add a stretch
+                        </Button>
+                        <Button onClick={() => add('shorten')}>Add a shorten</Button>
+                    </div>
+                )}
+                {plan.operations.length > 0 && (
+                    <>
+                        {plan.warnings.length > 0 && (
+                            <ul className="grid gap-1.5">
+                                {plan.warnings.map((warning) => (
+                                    <li key={warning} className="border-l-[6px] border-out pl-3">
+                                        {warning}
+                                    </li>
+                                ))}
+                            </ul>
+                        )}
+                        <p className="border border-ink px-3 py-2">
+                            Before cutting: tie both halves to the bench, support the vehicle, disconnect the battery, drain or shield fuel lines. The vehicle maker's body-builder instructions, local
+                            rules and a licensed engineer decide whether this frame may be cut at all.
+                        </p>
+                        <section>
+                            <h2 className="mb-1 text-2xl">Saw and prove</h2>
+                            <CutTable plan={plan} />
+                        </section>
+                        <section>
+                            <h2 className="mb-1 text-2xl">What crosses a cut</h2>
+                            <CarriedTable plan={plan} />
+                        </section>
+                        <section>
+                            <div className="mb-1 flex items-baseline justify-between">
+                                <h2 className="text-2xl">Target</h2>
+                                <a href={path('plan.target', { job: job.id })} className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4">
+                                    Target as CSV, mm
+                                </a>
+                            </div>
+                            <TargetTable plan={plan} />
+                        </section>
+                    </>
+                )}
+            </div>
+        </div>
+    );
+}
+
+function stationOf(draft: Draft, unit: 'mm' | 'in'): number {
+    const value = Number(draft.at);
+    return Number.isFinite(value) ? value * (unit === 'mm' ? 1 : 25.4) : 0;
+}
+
+/** The drawing's chart lines want points; a plan knows only where they are and where they go. */
+function asPoint(one: PlanProps['target'][number]): PointProps {
+    return {
+        ...one,
+        mate: null,
+        base: false,
+        feature: '',
+        tolerance: [],
+        measured: null,
+        deviation: null,
+        expanded: null,
+        determined: null,
+        axes: [],
+        verdict: 'in',
+    };
+}

@@ -1,0 +1,40 @@
+import { doubtWords, readingName, valueWords } from '@/features/survey/lib/words';
+import { useUnits } from '@/shared/hooks/units';
+import { formatDeviation } from '@/shared/lib/format';
+import type { ReadingProps } from '@/types/props';
+
+export type Said = { state: 'stored'; reading: ReadingProps; others: number } | { state: 'refused'; message: string } | { state: 'told'; message: string };
+
+/** What became of the last thing typed: stored and agrees, stored but doubtful, or not understood and why. */
+export function Answer({ said }: { said: Said | null }) {
+    const { unit, denominator } = useUnits();
+    return (
+        <div aria-live="polite" className="min-h-7 text-[15px]" data-testid="answer">
+            {said?.state === 'told' && <p>{said.message}</p>}
+            {said?.state === 'refused' && (
+                <p className="border-l-[6px] border-out pl-3">
+                    <b className="font-semibold text-out">Not stored.</b> {said.message}
+                </p>
+            )}
+            {said?.state === 'stored' && (
+                <p>
+                    <b className="font-semibold">Stored {said.reading.number}.</b> {readingName(said.reading)}{' '}
+                    <span className="whitespace-nowrap">{valueWords(said.reading.value, said.reading.quantity, unit, denominator)}</span>
+                    {said.reading.state === 'agrees' && said.reading.off !== null && said.reading.quantity === 'length' && (
+                        <>
+                            , agrees (off {formatDeviation(said.reading.off, unit)} {unit}).
+                        </>
+                    )}
+                    {said.reading.state === 'agrees' && said.reading.quantity === 'angle' && ', agrees.'}
+                    {said.reading.state === 'unchecked' && ', no other reading checks it yet.'}
+                    {said.reading.state === 'alone' && ', waits for more readings.'}
+                    {said.reading.state === 'doubtful' && (
+                        <>
+                            , but <b className="font-semibold text-out">does not fit</b>: {doubtWords(said.reading, said.others, unit)}
+                        </>
+                    )}
+                </p>
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,48 @@
+import { doubtWords } from '@/features/survey/lib/words';
+import { useUnits } from '@/shared/hooks/units';
+import { Button } from '@/shared/ui/button';
+import type { ReadingProps } from '@/types/props';
+
+interface Props {
+    doubtful: ReadingProps[];
+    chosen: string | null;
+    others: number;
+    canWork: boolean;
+    canStrike: boolean;
+    onChoose: (reading: ReadingProps) => void;
+    onAgain: (reading: ReadingProps) => void;
+    onStrike: (reading: ReadingProps) => void;
+}
+
+/** The readings that the others contradict; one of them open, with the two things one can do about it. */
+export function Doubts({ doubtful, chosen, others, canWork, canStrike, onChoose, onAgain, onStrike }: Props) {
+    const { unit } = useUnits();
+    const open = doubtful.find((reading) => reading.id === chosen) ?? doubtful[0];
+    if (!open) return null;
+    return (
+        <ul className="grid gap-1 border-l-[6px] border-out bg-wash">
+            {doubtful.map((reading) => (
+                <li key={reading.id} className="px-3 py-1">
+                    <button type="button" className="min-h-11 w-full text-left leading-snug focus-visible:-outline-offset-2" aria-expanded={reading === open} onClick={() => onChoose(reading)}>
+                        <span className="font-head text-xl font-semibold">Reading {reading.number} does not fit</span>
+                        {reading === open && <span className="block">{doubtWords(reading, others, unit)}</span>}
+                    </button>
+                    {reading === open && (
+                        <div className="mt-1 mb-1.5 flex gap-2">
+                            {canWork && (
+                                <Button onClick={() => onAgain(reading)} aria-label={`Take reading ${reading.number} again`}>
+                                    Take again
+                                </Button>
+                            )}
+                            {canStrike && (
+                                <Button onClick={() => onStrike(reading)} aria-label={`Strike reading ${reading.number}`}>
+                                    Strike…
+                                </Button>
+                            )}
+                        </div>
+                    )}
+                </li>
+            ))}
+        </ul>
+    );
+}

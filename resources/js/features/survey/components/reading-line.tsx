@@ -1,0 +1,91 @@
+import { useRef, type KeyboardEvent } from 'react';
+import { Keypad } from '@/features/survey/components/keypad';
+import { nextWords, readingName } from '@/features/survey/lib/words';
+import { useUnits } from '@/shared/hooks/units';
+import { formatLength } from '@/shared/lib/format';
+import { Ask } from '@/shared/ui/ask';
+import type { NextProps } from '@/types/props';
+
+interface Props {
+    text: string;
+    onText: (text: string) => void;
+    onEnter: () => void;
+    onOther: (by: number) => void;
+    next: NextProps | null;
+    correcting: string | null;
+    onStopCorrecting: () => void;
+    disabled: boolean;
+    onUndo: (() => void) | null;
+}
+
+/** The field that takes what a person calls out, with the next suggested reading standing ready in it. */
+export function ReadingLine({ text, onText, onEnter, onOther, next, correcting, onStopCorrecting, disabled, onUndo }: Props) {
+    const { unit, denominator } = useUnits();
+    const field = useRef<HTMLInputElement>(null);
+    const onKey = (event: KeyboardEvent) => {
+        const act = { Enter: onEnter, ArrowDown: () => onOther(1), ArrowUp: () => onOther(-1), Escape: () => (text === '' ? onStopCorrecting() : onText('')) }[event.key];
+        if (act && (event.key === 'Enter' || event.key === 'Escape' || text === '')) {
+            event.preventDefault();
+            act();
+        }
+    };
+    const expected = next ? `${next.call} ${formatLength(next.expected, unit, denominator)}` : '';
+    return (
+        <section aria-label="Reading line">
+            {correcting ? (
+                <p>
+                    <span className="text-soft">Taken again, replaces the old one</span>
+                    <span className="block font-head text-2xl font-semibold">{correcting}</span>
+                </p>
+            ) : next ? (
+                <p>
+                    <Ask about="next" className="text-soft" inputs={`expected ${formatLength(next.expected, unit, denominator)} ${unit}`}>
+                        Next, {nextWords(next)}
+                    </Ask>
+                    <span className="block font-head text-2xl font-semibold">{readingName(next)}</span>
+                </p>
+            ) : (
+                <p>
+                    <span className="text-soft">Nothing more to suggest</span>
+                    <span className="block font-head text-2xl font-semibold">Every coordinate is settled</span>
+                </p>
+            )}
+            <div className="relative mt-2">
+                <input
+                    ref={field}
+                    autoFocus
+                    value={text}
+                    onChange={(event) => onText(event.target.value)}
+                    onKeyDown={onKey}
+                    disabled={disabled}
+                    data-hotkeys="u?"
+                    aria-label="Reading"
+                    placeholder={disabled ? 'Your role does not take readings' : expected || 'BL DR 1204'}
+                    autoComplete="off"
+                    autoCapitalize="characters"
+                    spellCheck={false}
+                    enterKeyHint="done"
+                    className="h-16 w-full border-2 border-ink bg-paper pr-14 pl-3 text-[26px] placeholder:text-soft placeholder:opacity-70"
+                />
+                <span className="pointer-events-none absolute top-1/2 right-3 -translate-y-1/2 text-lg text-soft" title="what a bare number means">
+                    {unit}
+                </span>
+            </div>
+            <p className="mt-1.5 text-sm text-soft max-sm:hidden">
+                <b className="font-medium text-ink">Enter</b> store · <b className="font-medium text-ink">↓</b> other · <b className="font-medium text-ink">u</b> unit ·{' '}
+                <b className="font-medium text-ink">?</b> keys
+            </p>
+            {!disabled && (
+                <Keypad
+                    onUndo={onUndo}
+                    onType={(typed) => onText(text + typed)}
+                    onBack={() => onText(text.slice(0, -1))}
+                    onEnter={() => {
+                        onEnter();
+                        field.current?.focus({ preventScroll: true });
+                    }}
+                />
+            )}
+        </section>
+    );
+}

@@ -1,0 +1,86 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { send } from '@/shared/lib/http';
+import type { SurveyProps } from '@/types/props';
+
+export interface Entry {
+    id: string;
+    call: string;
+    unit: 'mm' | 'in';
+    supersedes: string | null;
+}
+
+interface Stored {
+    survey: SurveyProps;
+    stored: string;
+}
+
+export type Outcome = { state: 'stored'; entry: Entry; survey: SurveyProps } | { state: 'refused'; entry: Entry; message: string };
+
+const AGAIN_AFTER_MS = 4000;
+
+/**
+ * Readings on their way to the server, in order. Each stays in this browser until the server has stored it, so that neither
+ * a lost network, a lost database nor an ended session loses one; its id makes a repeated send harmless.
+ */
+export function useOutbox(url: string, onOutcome: (outcome: Outcome) => void) {
+    const key = `geodex.outbox.${url}`;
+    const [waiting, setWaiting] = useState<Entry[]>(() => restore(key));
+    const [trouble, setTrouble] = useState<{ message: string; login: boolean } | null>(null);
+    const queue = useRef(waiting);
+    const busy = useRef(false);
+    const outcome = useRef(onOutcome);
+    useEffect(() => {
+        outcome.current = onOutcome;
+    });
+
+    const keep = useCallback(
+        (entries: Entry[]) => {
+            queue.current = entries;
+            localStorage.setItem(key, JSON.stringify(entries));
+            setWaiting(entries);
+        },
+        [key],
+    );
+
+    const flush = useCallback(async () => {
+        if (busy.current) return;
+        busy.current = true;
+        for (let entry = queue.current[0]; entry; entry = queue.current[0]) {
+            const answer = await send<Stored>('POST', url, entry);
+            if (answer.state === 'unreachable') {
+                setTrouble(answer);
+                break;
+            }
+            setTrouble(null);
+            const done = entry;
+            keep(queue.current.filter((one) => one.id !== done.id));
+            if (answer.state === 'ok') outcome.current({ state: 'stored', entry: done, survey: answer.body.survey });
+            if (answer.state === 'refused') outcome.current({ state: 'refused', entry: done, message: answer.message });
+        }
+        busy.current = false;
+    }, [url, keep]);
+
+    useEffect(() => {
+        const timer = setInterval(() => void (queue.current.length > 0 && flush()), AGAIN_AFTER_MS);
+        return () => clearInterval(timer);
+    }, [flush]);
+
+    const post = useCallback(
+        (entry: Entry) => {
+            keep([...queue.current, entry]);
+            void flush();
+        },
+        [flush, keep],
+    );
+
+    return { waiting, trouble, post, flush };
+}
+
+function restore(key: string): Entry[] {
+    try {
+        const stored: unknown = JSON.parse(localStorage.getItem(key) ?? '[]');
+        return Array.isArray(stored) ? (stored as Entry[]) : [];
+    } catch {
+        return [];
+    }
+}

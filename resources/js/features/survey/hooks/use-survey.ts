@@ -1,0 +1,56 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { send, type Answer } from '@/shared/lib/http';
+import { path } from '@/shared/lib/path';
+import type { SurveyProps } from '@/types/props';
+
+const NEWS_EVERY_MS = 2000;
+
+interface Changed {
+    survey: SurveyProps;
+    stored?: string;
+    undone?: string | null;
+}
+
+/** The survey as the server knows it, kept fresh while others enter readings too. */
+export function useSurvey(job: number, code: string, initial: SurveyProps) {
+    const [survey, setSurvey] = useState(initial);
+    const latest = useRef(initial);
+    const params = { job, survey: code };
+
+    const take = useCallback((next: SurveyProps) => {
+        // An answer may overtake a later one; the revision says which is newer.
+        if (next.revision >= latest.current.revision) {
+            latest.current = next;
+            setSurvey(next);
+        }
+    }, []);
+
+    useEffect(() => {
+        let stopped = false;
+        const ask = async () => {
+            const { revision, present } = latest.current;
+            const url = `${path('survey.state', { job, survey: code })}?since=${revision}&present=${encodeURIComponent(present.join(','))}`;
+            const answer = await send<SurveyProps>('GET', url);
+            if (!stopped && answer.state === 'ok') take(answer.body);
+        };
+        const timer = setInterval(() => void (document.visibilityState === 'visible' && ask()), NEWS_EVERY_MS);
+        return () => {
+            stopped = true;
+            clearInterval(timer);
+        };
+    }, [job, code, take]);
+
+    const change = async (url: string, body: unknown): Promise<Answer<Changed>> => {
+        const answer = await send<Changed>('POST', url, body);
+        if (answer.state === 'ok') take(answer.body.survey);
+        return answer;
+    };
+
+    return {
+        survey,
+        take,
+        strike: (reading: string, reason: string) => change(path('reading.strike', { ...params, reading }), { reason }),
+        restore: (reading: string) => change(path('reading.restore', { ...params, reading }), {}),
+        undo: () => change(path('readings.undo', params), {}),
+    };
+}

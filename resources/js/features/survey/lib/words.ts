@@ -1,0 +1,61 @@
+import { formatAngle, formatDeviation, formatLength, type Unit } from '@/shared/lib/format';
+import type { NextProps, PointProps, ReadingProps } from '@/types/props';
+
+const DIRECTIONS = [
+    ['rearward', 'forward'],
+    ['to the right', 'to the left'],
+    ['high', 'low'],
+] as const;
+
+export const KIND_WORDS: Record<string, string> = {
+    tram: 'Tram',
+    plan: 'Plan',
+    height: 'Height',
+    rise: 'Rise',
+    offset: 'Offset',
+    station: 'Station',
+    slope: 'Level',
+};
+
+/** What a point's verdict means, worst axis first: "7.8 mm to the right, 3 mm allowed". */
+export function verdictWords(point: PointProps, unit: Unit): string {
+    if (point.verdict === 'unmeasured') return 'no reading touches it yet';
+    const loose = (point.determined ?? []).flatMap((held, axis) => (held ? [] : [['length', 'width', 'height'][axis]]));
+    if (loose.length > 0) return `loose in ${loose.join(' and ')}`;
+    const axis = point.axes.findIndex((one) => one === point.verdict);
+    const mm = point.deviation?.[axis] ?? 0;
+    const way = DIRECTIONS[axis]?.[mm > 0 ? 0 : 1] ?? '';
+    const allowed = `${formatDeviation(point.tolerance[axis] ?? 0, unit, false)} ${unit} allowed`;
+    if (point.verdict === 'in') return `within ${allowed}`;
+    const by = `${formatDeviation(Math.abs(mm), unit, false)} ${unit} ${way}`;
+    return point.verdict === 'out' ? `${by}, ${allowed}` : `${by}, too close to the ${allowed}`;
+}
+
+export function readingName(reading: ReadingProps | NextProps): string {
+    return `${KIND_WORDS[reading.kind] ?? reading.kind}, ${reading.points.join(' to ')}`;
+}
+
+/** "reads 25.4 mm more than the other 37 say" */
+export function doubtWords(reading: ReadingProps, others: number, unit: Unit): string {
+    const off = reading.off ?? 0;
+    const size = reading.quantity === 'angle' ? formatAngle(Math.abs(off), 2) : `${formatDeviation(Math.abs(off), unit, false)} ${unit}`;
+    return `${readingName(reading)} reads ${size} ${off > 0 ? 'more' : 'less'} than the other ${others} say.`;
+}
+
+export function valueWords(value: number, quantity: string, unit: Unit, denominator: number): string {
+    return quantity === 'angle' ? formatAngle(value, 2) : `${formatLength(value, unit, denominator)} ${unit}`;
+}
+
+/** Why a reading is suggested, in a few words. */
+export function nextWords(next: NextProps): string {
+    switch (next.because) {
+        case 'unread':
+            return 'reaches a point that is not read yet';
+        case 'loose':
+            return 'holds a loose point';
+        case 'undecided':
+            return next.settles > 0 ? `settles ${next.settles} ${next.settles === 1 ? 'coordinate' : 'coordinates'}` : `takes ${Math.round(next.gain * 100)} % off what is undecided`;
+        case 'unchecked':
+            return 'checks a reading that nothing else checks';
+    }
+}

@@ -1,0 +1,69 @@
+import { Link } from '@inertiajs/react';
+import { useState } from 'react';
+import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
+import { DeviationTable } from '@/features/findings/components/deviation-table';
+import { FindingList } from '@/features/findings/components/finding-list';
+import { Progress } from '@/features/survey/components/progress';
+import { SurveyNote } from '@/features/survey/components/survey-note';
+import { useSurvey } from '@/features/survey/hooks/use-survey';
+import { path } from '@/shared/lib/path';
+import { StageShell } from '@/shared/ui/stage-shell';
+import { Trouble } from '@/shared/ui/trouble';
+import type { JobProps, SurveyProps } from '@/types/props';
+
+export default function FindingsPage({ job, survey: initial }: { job: JobProps; survey: SurveyProps }) {
+    const { survey } = useSurvey(job.id, job.survey, initial);
+    const [chosen, setChosen] = useState<string | null>(null);
+    const [factor, setFactor] = useState(20);
+    const doubtful = survey.readings.filter((reading) => reading.state === 'doubtful').length;
+    return (
+        <StageShell job={job} stage="findings" note={<SurveyNote job={job} survey={survey} />}>
+            <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
+                <div className="flex min-h-[320px] min-w-0 flex-1 flex-col">
+                    <FrameDrawing
+                        points={survey.points}
+                        axles={survey.axles}
+                        chosen={chosen ? [chosen] : []}
+                        factor={factor}
+                        onFactor={setFactor}
+                        onChoose={setChosen}
+                        revision={survey.revision}
+                        summary="The measured frame over its chart; the table beside it lists every point."
+                    />
+                </div>
+                <div className="flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[600px] lg:overflow-y-auto lg:border-l" tabIndex={-1}>
+                    {survey.trouble ? (
+                        <Trouble title="Nothing to judge yet">
+                            <p>{survey.trouble.message}</p>
+                            <Link className="inline-flex min-h-11 items-center font-medium underline underline-offset-4" href={path('survey', { job: job.id, survey: job.survey })}>
+                                Go on reading
+                            </Link>
+                        </Trouble>
+                    ) : (
+                        <section aria-labelledby="meaning">
+                            <h2 id="meaning" className="mb-2 text-2xl">
+                                What it means together
+                            </h2>
+                            {doubtful > 0 && (
+                                <p className="mb-2 text-out">
+                                    <b className="font-semibold">{doubtful === 1 ? 'One reading does not fit' : `${doubtful} readings do not fit`}</b> and {doubtful === 1 ? 'is' : 'are'} left out.
+                                </p>
+                            )}
+                            {survey.network && !survey.network.consistent && (
+                                <p className="mb-2 text-out">The readings agree worse than the accuracy they claim: measure with more care, or look for a frame that moved meanwhile.</p>
+                            )}
+                            <FindingList findings={survey.findings} />
+                        </section>
+                    )}
+                    <Progress progress={survey.progress} />
+                    <section aria-labelledby="points" className="-mx-4">
+                        <h2 id="points" className="mb-1 px-4 text-2xl">
+                            Point by point
+                        </h2>
+                        <DeviationTable points={survey.points} chosen={chosen} onChoose={setChosen} />
+                    </section>
+                </div>
+            </div>
+        </StageShell>
+    );
+}

@@ -1,0 +1,57 @@
+import { Head, usePage } from '@inertiajs/react';
+import { JobList } from '@/features/jobs/components/job-list';
+import { FromChart, FromFile } from '@/features/jobs/components/new-job';
+import { TopBar } from '@/shared/ui/top-bar';
+import { Trouble } from '@/shared/ui/trouble';
+import type { JobRowProps } from '@/types/props';
+
+export default function JobsPage({ jobs, canCreate }: { jobs: JobRowProps[]; canCreate: boolean }) {
+    const { user, notice, errors } = usePage().props;
+    const problems = Object.entries(errors).flatMap(([key, message]) => (key.startsWith('problem.') ? [message] : []));
+    return (
+        <div className="min-h-dvh">
+            <Head title="Jobs" />
+            <TopBar>
+                <p className="truncate text-soft sm:border-l sm:border-ink sm:pl-4">{user?.workshop}</p>
+            </TopBar>
+            <main className="mx-auto max-w-5xl px-4 py-8">
+                <h1 className="mb-4 text-4xl">Jobs</h1>
+                {notice && (
+                    <p role="status" className="mb-4 border-l-[6px] border-ink pl-3">
+                        {notice}
+                    </p>
+                )}
+                {problems.length > 0 && (
+                    <div role="alert" className="mb-6">
+                        <Trouble title={problems.length === 1 ? 'The file was not taken in' : `The file was not taken in: ${problems.length} things are wrong`}>
+                            <ul className="grid gap-1">
+                                {problems.map((problem) => (
+                                    <li key={problem}>{problem}</li>
+                                ))}
+                            </ul>
+                            <p className="mt-2 text-soft">Mend these in the file and take it in again. Nothing of it was kept.</p>
+                        </Trouble>
+                    </div>
+                )}
+                {jobs.length === 0 ? (
+                    <p className="border-y border-line py-6 text-lg">
+                        No job yet. {canCreate ? 'Take in the chart of a frame, or a job file, and start reading.' : 'A technician or the owner takes in the first one.'}
+                    </p>
+                ) : (
+                    <JobList jobs={jobs} />
+                )}
+                {canCreate && (
+                    <section aria-labelledby="new" className="mt-12">
+                        <h2 id="new" className="mb-4 text-3xl">
+                            New job
+                        </h2>
+                        <div className="grid gap-12 md:grid-cols-2">
+                            <FromChart />
+                            <FromFile />
+                        </div>
+                    </section>
+                )}
+            </main>
+        </div>
+    );
+}

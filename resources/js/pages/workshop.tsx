@@ -1,0 +1,75 @@
+import { Head, Link, useForm, usePage } from '@inertiajs/react';
+import type { FormEvent } from 'react';
+import { path } from '@/shared/lib/path';
+import { Button } from '@/shared/ui/button';
+import { Field } from '@/shared/ui/field';
+import { Segmented } from '@/shared/ui/segmented';
+import { TopBar } from '@/shared/ui/top-bar';
+import type { WorkshopProps } from '@/types/props';
+
+const LIMIT_NAMES: Record<string, string> = {
+    greatestJointAngle: 'Greatest joint angle at ride height, degrees',
+    leastJointAngle: 'Least joint angle, degrees',
+    greatestDifference: 'Greatest difference of the two joint angles, degrees',
+    greatestResidual: 'Greatest uncancelled angle, degrees',
+    greatestSpeedShare: 'Greatest share of the critical speed, 0.75 is 75 %',
+};
+
+export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) {
+    const { notice } = usePage().props;
+    const form = useForm({
+        inchDenominator: String(workshop.inchDenominator),
+        tramReach: `${workshop.tramReach} mm`,
+        limits: Object.fromEntries(workshop.limits.map((limit) => [limit.key, String(limit.value)])),
+    });
+    const errors = form.errors as Record<string, string | undefined>;
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        form.put(path('workshop.save'), { preserveScroll: true });
+    };
+    return (
+        <div className="min-h-dvh">
+            <Head title="Shop settings" />
+            <TopBar>
+                <p className="truncate text-soft sm:border-l sm:border-ink sm:pl-4">{workshop.name}</p>
+            </TopBar>
+            <main className="mx-auto max-w-3xl px-4 py-8">
+                <h1 className="text-4xl">Shop settings</h1>
+                <p className="mb-6 text-soft">
+                    They hold for every job of the shop. <Link className="underline underline-offset-4" href={path('jobs')}>Back to the jobs</Link>
+                </p>
+                {notice && (
+                    <p role="status" className="mb-4 border-l-[6px] border-ink pl-3">
+                        {notice}
+                    </p>
+                )}
+                <form onSubmit={submit} className="grid gap-5">
+                    <div>
+                        <p className="text-sm text-soft">Inches are shown to the nearest</p>
+                        <Segmented
+                            label="Nearest fraction"
+                            value={form.data.inchDenominator}
+                            onChange={(value) => form.setData('inchDenominator', value)}
+                            choices={['16', '32', '64'].map((value) => ({ value, label: `1/${value}` }))}
+                        />
+                    </div>
+                    <Field label="Reach of the tram bar" value={form.data.tramReach} onChange={(event) => form.setData('tramReach', event.target.value)} error={errors.tramReach} hint="No longer tram reading is suggested." />
+                    <h2 className="text-2xl">Driveline guidelines</h2>
+                    {workshop.limits.map((limit) => (
+                        <Field
+                            key={limit.key}
+                            label={LIMIT_NAMES[limit.key] ?? limit.key}
+                            value={form.data.limits[limit.key] ?? ''}
+                            onChange={(event) => form.setData('limits', { ...form.data.limits, [limit.key]: event.target.value })}
+                            error={errors[`limits.${limit.key}`]}
+                            hint={limit.source}
+                        />
+                    ))}
+                    <Button look="now" type="submit" disabled={form.processing} className="justify-self-start">
+                        Keep
+                    </Button>
+                </form>
+            </main>
+        </div>
+    );
+}

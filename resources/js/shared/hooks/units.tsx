@@ -1,0 +1,36 @@
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import type { Unit } from '@/shared/lib/format';
+
+interface Units {
+    unit: Unit;
+    denominator: number;
+    setUnit: (unit: Unit) => void;
+    toggle: () => void;
+}
+
+const Context = createContext<Units>({ unit: 'mm', denominator: 32, setUnit: () => undefined, toggle: () => undefined });
+
+/** The unit that lengths are shown and typed in; it starts as the job's and stays as this person left it. */
+export function UnitProvider({ job, units, denominator, children }: { job: number; units: Unit; denominator: number; children: ReactNode }) {
+    const key = `geodex.unit.${job}`;
+    const [unit, set] = useState<Unit>(() => {
+        const stored = sessionStorage.getItem(key);
+        return stored === 'mm' || stored === 'in' ? stored : units;
+    });
+    const setUnit = useCallback(
+        (next: Unit) => {
+            sessionStorage.setItem(key, next);
+            set(next);
+        },
+        [key],
+    );
+    const value = useMemo(
+        () => ({ unit, denominator, setUnit, toggle: () => setUnit(unit === 'mm' ? 'in' : 'mm') }),
+        [unit, denominator, setUnit],
+    );
+    return <Context value={value}>{children}</Context>;
+}
+
+export function useUnits(): Units {
+    return useContext(Context);
+}

@@ -1,0 +1,84 @@
+export interface Provenance {
+    title: string;
+    formula: string;
+    source: string;
+}
+
+/** Where each kind of number comes from, in the words of docs/formulas.md. */
+export const provenance = {
+    deviation: {
+        title: 'Deviation',
+        formula: 'measured − chart, after all readings are adjusted together and the base points are laid on the chart',
+        source: 'Least squares: Mikhail & Ackermann, Observations and Least Squares',
+    },
+    expanded: {
+        title: 'Uncertainty',
+        formula: '± 1.96 σ: the true value lies inside in 95 of 100 cases; σ follows from the readings and their own σ',
+        source: 'S-transformation to the base points, Baarda',
+    },
+    verdict: {
+        title: 'Verdict',
+        formula: 'settled: |d| + 1.96 σ ≤ allowed; out: |d| − 1.96 σ > allowed; else undecided',
+        source: 'Decision with uncertainty, ISO 14253-1',
+    },
+    off: {
+        title: 'Off',
+        formula: 'read − what all other readings say it should be',
+        source: 'Residual of the adjustment; for a reading that does not fit, without its own say',
+    },
+    standardised: {
+        title: 'Standardised residual',
+        formula: 'w = v / (σ √r), suspect over 3.29 (one good reading in a thousand)',
+        source: 'Data snooping, Baarda; Ghilani, Adjustment Computations',
+    },
+    next: {
+        title: 'What it settles',
+        formula: 'ΣaᵀaΣ / (σ² + aΣaᵀ), summed over the undecided coordinates',
+        source: 'Sequential least squares, Mikhail & Ackermann',
+    },
+    wheelbase: {
+        title: 'Wheelbase',
+        formula: 'station of the rear axle − station of the front axle, each moved by the cuts before it',
+        source: 'docs/formulas.md, Stretch and shorten',
+    },
+    witness: {
+        title: 'Witness marks',
+        formula: 'stretch: g + g before, g + s + g after; shorten: g + s + g before, g + g after',
+        source: 'docs/formulas.md, Stretch and shorten',
+    },
+    piece: {
+        title: 'Piece to saw',
+        formula: 'stretch: s + kerf of the rail cut; shorten: s − 2 kerfs comes out',
+        source: 'docs/formulas.md, Stretch and shorten',
+    },
+    tube: {
+        title: 'Tube to cut',
+        formula: '(L₀ + e₀) − (L₁ + e₁): length with the slip just pulled apart, before less after',
+        source: 'docs/formulas.md, Driveline',
+    },
+    joint: {
+        title: 'Joint angle',
+        formula: 'cos β = u · v between the unit axes, in space',
+        source: 'Seherr-Thoss, Schmelz & Aucktor, Universal Joints and Driveshafts',
+    },
+    residual: {
+        title: 'Uncancelled',
+        formula: 'θ = √|Σ ± β² e^{2iφ}|, φ the angle of each joint plane about the shaft',
+        source: 'SAE AE-7, Universal Joint and Driveshaft Design Manual',
+    },
+    critical: {
+        title: 'Critical speed',
+        formula: 'n = 60 · π/8 · √(E/ρ) · √(D² + d²) / L², steel',
+        source: 'Beam vibration: Roark, Formulas for Stress and Strain',
+    },
+    engagement: {
+        title: 'Engagement',
+        formula: '(L₁ + e₁) − distance between the joint centres at that height',
+        source: 'docs/formulas.md, Driveline',
+    },
+    variation: {
+        title: 'Speed variation',
+        formula: '(sec β − cos β) / 2 either way, at the steeper joint',
+        source: 'Seherr-Thoss, Schmelz & Aucktor, Universal Joints and Driveshafts',
+    },
+} satisfies Record<string, Provenance>;

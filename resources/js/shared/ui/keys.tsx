@@ -1,0 +1,49 @@
+import { Sheet } from '@/shared/ui/sheet';
+
+const KEYS: [string, string][] = [
+    ['Enter', 'store the reading, take the number for the suggested one'],
+    ['↓ ↑', 'other suggested reading (in the empty reading line)'],
+    ['Esc', 'empty the reading line, let go of what is chosen'],
+    ['u', 'millimetres or inches (in the empty line, or Alt+u)'],
+    ['Alt+z', 'undo the last reading or strike'],
+    ['Alt+s', 'strike the chosen reading'],
+    ['Alt + and Alt −', 'enlarge deviations more or less'],
+    ['← →', 'move a cut by 10 mm, with Shift by 100, with Alt by 1'],
+    ['?', 'this sheet'],
+];
+
+const CALLS: [string, string][] = [
+    ['BL DR 1204', 'tram between two points'],
+    ['BL DR 62 7/16 in', 'the same, in inches'],
+    ['BL DR 1204 @100,250', 'tram with pointers of unequal length'],
+    ['p BL DR 1551', 'plan: between plumb-bob marks'],
+    ['h BL 212.5', 'height above the bench'],
+    ['r BL BR −1.5', 'rise: second point above the first'],
+    ['o BL −404', 'offset, right of the centreline positive'],
+    ['x BL 812', 'station along the bench'],
+    ['l BL BR 0.2', 'level, degrees'],
+];
+
+function Rows({ rows }: { rows: [string, string][] }) {
+    return (
+        <dl className="mt-2 grid grid-cols-[max-content_1fr] gap-x-5 gap-y-1.5">
+            {rows.map(([key, meaning]) => (
+                <div key={key} className="contents">
+                    <dt className="font-medium whitespace-nowrap">{key}</dt>
+                    <dd className="text-soft">{meaning}</dd>
+                </div>
+            ))}
+        </dl>
+    );
+}
+
+export function Keys({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+    return (
+        <Sheet open={open} onOpenChange={onOpenChange} title="Keys and calls">
+            <h3 className="text-lg">Keys</h3>
+            <Rows rows={KEYS} />
+            <h3 className="mt-5 text-lg">What the reading line understands</h3>
+            <Rows rows={CALLS} />
+        </Sheet>
+    );
+}

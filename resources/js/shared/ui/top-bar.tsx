@@ -1,0 +1,36 @@
+import { Link, router, usePage } from '@inertiajs/react';
+import { useState, type ReactNode } from 'react';
+import { path } from '@/shared/lib/path';
+import { applyTheme, storedTheme } from '@/shared/lib/theme';
+import { Menu, MenuItem } from '@/shared/ui/menu';
+
+/** The strip along the top of every screen: where one is, and who. */
+export function TopBar({ children }: { children?: ReactNode }) {
+    const { user } = usePage().props;
+    const [theme, setTheme] = useState(storedTheme);
+    const change = () => {
+        const next = theme === 'dark' ? 'light' : 'dark';
+        applyTheme(next);
+        setTheme(next);
+    };
+    return (
+        <header className="no-print flex min-h-14 flex-wrap items-center gap-x-4 border-b border-ink bg-bench px-3 sm:px-5">
+            <Link href={path('jobs')} className="flex min-h-11 items-center font-head text-2xl font-semibold tracking-[0.12em]">
+                GEODEX
+            </Link>
+            <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-4 gap-y-1">{children}</div>
+            {user && (
+                <Menu label={user.name}>
+                    <p className="px-4 py-2 text-sm text-soft">
+                        {user.workshop}
+                        <br />
+                        {user.role}
+                    </p>
+                    <MenuItem onSelect={change}>{theme === 'dark' ? 'Light, for the shop' : 'Dark, for the office'}</MenuItem>
+                    {user.canSetUpWorkshop && <MenuItem onSelect={() => router.visit(path('workshop'))}>Shop settings</MenuItem>}
+                    <MenuItem onSelect={() => router.post(path('logout'))}>Log out</MenuItem>
+                </Menu>
+            )}
+        </header>
+    );
+}

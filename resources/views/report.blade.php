@@ -1,0 +1,145 @@
+<!DOCTYPE html>
+<html lang="en">
+    <head>
+        <meta charset="utf-8" />
+        <title>{{ $job->title }} – Geodex report</title>
+        <style @if ($nonce) nonce="{{ $nonce }}" @endif>
+            @page { margin: 14mm 13mm 16mm; }
+            body { font: 9.5pt/1.35 "DejaVu Sans", sans-serif; color: #14161f; margin: 0; }
+            main { max-width: 190mm; margin: 0 auto; padding: 6mm; background: #fff; }
+            h1 { font-size: 17pt; margin: 0 0 1mm; }
+            h2 { font-size: 12pt; margin: 7mm 0 2mm; border-bottom: 0.4mm solid #14161f; page-break-after: avoid; }
+            h3 { font-size: 10pt; margin: 4mm 0 1mm; page-break-after: avoid; }
+            table { width: 100%; border-collapse: collapse; margin: 1mm 0 3mm; }
+            th { text-align: left; font-weight: bold; border-bottom: 0.3mm solid #14161f; padding: 0.6mm 1mm; font-size: 8.5pt; }
+            td { border-bottom: 0.1mm solid #999; padding: 0.6mm 1mm; vertical-align: top; font-size: 8.5pt; }
+            .n { text-align: right; white-space: nowrap; font-variant-numeric: tabular-nums; }
+            .facts td:first-child { width: 42mm; color: #444; }
+            .caution { border: 0.4mm solid #14161f; padding: 2mm 3mm; margin: 3mm 0; }
+            img { width: 100%; }
+            .sign td { height: 12mm; vertical-align: bottom; }
+            tr { page-break-inside: avoid; }
+        </style>
+    </head>
+    <body>
+        <main>
+            @php
+                $words = ['in' => '○ settled', 'out' => '■ out', 'unsure' => '◌ undecided', 'unmeasured' => '× not read'];
+                $states = ['agrees' => 'agrees', 'doubtful' => 'does not fit', 'unchecked' => 'unchecked', 'struck' => 'struck', 'superseded' => 'superseded', 'alone' => 'not computed'];
+                $signed = fn (?float $v): string => $v === null ? '–' : ($v > 0 ? '+' : '').$length($v);
+                $degrees = fn (float $v): string => number_format($v, 2).'°';
+                $ordered = array_reverse($props->readings);
+            @endphp
+            <h1>{{ $job->title }}</h1>
+            <table class="facts">
+                <tr><td>Workshop</td><td>{{ $job->workshop->name }}</td></tr>
+                <tr><td>Vehicle</td><td>{{ $job->vehicle ?: '–' }}</td></tr>
+                <tr><td>Survey</td><td>{{ $survey->code }}, {{ count($props->readings) }} readings, {{ count($props->points) }} points</td></tr>
+                <tr><td>Printed</td><td>{{ $printedAt }} by {{ $printedBy->name }} ({{ $printedBy->role->value }})</td></tr>
+            </table>
+            <p class="caution">Everything here is computed from readings that people took. It is no approval: the vehicle maker's body-builder instructions, local rules and a licensed engineer or inspector decide. Support the frame on stands before work, disconnect the battery, keep fuel and brake lines away from heat.</p>
+
+            @if ($sketch !== '')
+                <img alt="Plan above, left side below; chart grey, measured frame black, deviations enlarged 20 times" src="data:image/svg+xml;base64,{{ base64_encode($sketch) }}" />
+                <p>Plan seen from above, front to the left; side seen from the left, right rail dashed. Deviations enlarged 20 times. ○ settled ◌ undecided ■ out × not read.</p>
+            @endif
+
+            <h2>Survey</h2>
+            @if ($props->trouble)
+                <p><strong>Not computed:</strong> {{ $props->trouble->message }}</p>
+            @else
+                <p>{{ $props->progress->settled }} of {{ $props->progress->coordinates }} coordinates settled, {{ $props->progress->out }} of them out, {{ $props->progress->undecided }} undecided, {{ $props->progress->unread }} not read. The readings {{ $props->network->consistent ? 'agree with the accuracy they claim' : 'agree worse than the accuracy they claim' }} (variance factor {{ $props->network->varianceFactor === null ? 'not known' : number_format($props->network->varianceFactor, 2) }}, {{ $props->network->redundancy }} to spare). Datum: {{ implode(', ', $props->base) }}.</p>
+            @endif
+            @foreach ($ordered as $reading)
+                @if ($reading->state === 'doubtful')
+                    <p><strong>Reading {{ $reading->number }} does not fit:</strong> {{ $reading->kind }} {{ implode(' ', $reading->points) }} reads {{ $reading->quantity === 'angle' ? $degrees(abs($reading->off)) : $length(abs($reading->off)) }} {{ $reading->off > 0 ? 'more' : 'less' }} than the others say. It is left out of the computation.</p>
+                @endif
+            @endforeach
+
+            <h2>Findings</h2>
+            @forelse ($props->findings as $finding)
+                @if ($finding->significant)<p>{{ $finding->text }}</p>@endif
+            @empty
+                <p>None: no pair is fully measured yet.</p>
+            @endforelse
+            <table>
+                <tr><th>Point</th><th></th><th class="n">Station off</th><th class="n">Offset off</th><th class="n">Height off</th><th class="n">Allowed</th><th>State</th></tr>
+                @foreach ($props->points as $point)
+                    <tr>
+                        <td><strong>{{ $point->id }}</strong></td><td>{{ $point->name }}{{ $point->base ? ' (base)' : '' }}</td>
+                        @foreach ([0, 1, 2] as $axis)
+                            <td class="n">{{ $point->deviation === null ? '–' : $signed($point->deviation[$axis]).' ± '.$length($point->expanded[$axis]) }}</td>
+                        @endforeach
+                        <td class="n">{{ $length(max($point->tolerance)) }}</td><td>{{ $words[$point->verdict] }}</td>
+                    </tr>
+                @endforeach
+            </table>
+
+            <h2>Plan</h2>
+            @if ($plan->trouble)
+                <p>{{ $plan->trouble->message }}</p>
+            @elseif ($plan->operations === [])
+                <p>No change is planned.</p>
+            @else
+                <p>Wheelbase {{ $length($plan->wheelbaseBefore) }} before, {{ $length($plan->wheelbaseAfter) }} after. Stations are those of the chart before any change. Tie both halves to the bench before cutting.</p>
+                <table>
+                    <tr><th>Cut</th><th>What</th><th class="n">Station</th><th class="n">Piece to saw</th><th class="n">Witness marks</th><th class="n">read before</th><th class="n">must read after</th></tr>
+                    @foreach ($plan->cuts as $i => $cut)
+                        <tr><td>{{ $cut->operation }}</td><td>{{ $plan->operations[$i]->kind }} {{ $length($plan->operations[$i]->length) }}</td><td class="n">{{ $length($cut->cut) }}</td><td class="n">{{ $cut->what }} {{ $length($cut->piece) }}</td><td class="n">{{ $length($cut->witness) }} each side</td><td class="n">{{ $length($cut->before) }}</td><td class="n">{{ $length($cut->after) }}</td></tr>
+                    @endforeach
+                </table>
+                @foreach ($plan->warnings as $warning)<p>▲ {{ $warning }}</p>@endforeach
+                <h3>What crosses a cut</h3>
+                <table>
+                    <tr><th>Item</th><th class="n">Longer by</th><th>Done</th></tr>
+                    @foreach ($plan->carried as $item)
+                        @if (abs($item->change) > 0.001)<tr><td>{{ $item->feature }}</td><td class="n">{{ $signed($item->change) }}</td><td>☐</td></tr>@endif
+                    @endforeach
+                </table>
+                <h3>Target</h3>
+                <table>
+                    <tr><th>Point</th><th class="n">Station</th><th class="n">Offset</th><th class="n">Height</th></tr>
+                    @foreach ($plan->target as $target)
+                        <tr><td>{{ $target->id }}</td>
+                            @foreach ([0, 1, 2] as $axis)<td class="n">{{ $target->target === null ? ($axis === 0 ? 'cut out' : '') : $length($target->target[$axis]) }}</td>@endforeach
+                        </tr>
+                    @endforeach
+                </table>
+            @endif
+
+            <h2>Driveline</h2>
+            @php $shaft = $driveline->after ?? $driveline->before; @endphp
+            @if ($driveline->trouble)
+                <p>{{ $driveline->trouble->message }}</p>
+            @elseif ($shaft === null)
+                <p>No driveshaft is entered.</p>
+            @else
+                <p>Tube to {{ $shaft->tubeToCut < 0 ? 'add' : 'cut' }}: <strong>{{ $length(abs($shaft->tubeToCut)) }}</strong>. Least engagement {{ $length($shaft->leastEngagement) }}, left before bottoming {{ $length($shaft->bottomingClearance) }}. Critical speed {{ $shaft->criticalSpeed === null ? 'not known' : number_format($shaft->criticalSpeed).' rev/min' }}, fastest {{ number_format($shaft->speed) }} rev/min.</p>
+                <table>
+                    <tr><th>At</th><th class="n">Length</th><th class="n">Engagement</th><th class="n">Front joint</th><th class="n">Rear joint</th><th class="n">Uncancelled</th></tr>
+                    @foreach ($shaft->states as $state)
+                        <tr><td>{{ $state->at }}</td><td class="n">{{ $length($state->length) }}</td><td class="n">{{ $length($state->engagement) }}</td><td class="n">{{ $degrees($state->frontAngle) }}</td><td class="n">{{ $degrees($state->rearAngle) }}</td><td class="n">{{ $degrees($state->residual) }}</td></tr>
+                    @endforeach
+                </table>
+                @foreach ($shaft->warnings as $warning)<p>▲ {{ $warning }}</p>@endforeach
+                <p>A shaft that was cut and welded is balanced by a driveline shop before it turns at speed.</p>
+            @endif
+
+            <h2>Log of readings</h2>
+            <table>
+                <tr><th>#</th><th>Kind</th><th>Points</th><th class="n">Read</th><th class="n">Off</th><th>State</th><th>By, at</th></tr>
+                @foreach ($ordered as $reading)
+                    <tr>
+                        <td>{{ $reading->number }}</td><td>{{ $reading->kind }}</td><td>{{ implode(' ', $reading->points) }}</td><td class="n">{{ $reading->typed }}</td>
+                        <td class="n">{{ $reading->off === null ? '–' : ($reading->quantity === 'angle' ? $degrees($reading->off) : $signed($reading->off)) }}</td>
+                        <td>{{ $states[$reading->state] }}{{ $reading->reason ? ': '.$reading->reason : '' }}</td><td>{{ $reading->by }} {{ substr($reading->at, 0, 16) }}</td>
+                    </tr>
+                @endforeach
+            </table>
+
+            <table class="sign">
+                <tr><td>Measured by</td><td>Checked by</td><td>Date</td></tr>
+            </table>
+        </main>
+    </body>
+</html>

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\ChartController;
+use App\Http\Controllers\DrivelineController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\LoginController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\ReportController;
+use App\Http\Controllers\SurveyController;
+use App\Http\Controllers\WorkshopController;
+use Illuminate\Support\Facades\Route;
+
+Route::redirect('/', '/jobs');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/login', [LoginController::class, 'create'])->name('login');
+    Route::post('/login', [LoginController::class, 'store'])->middleware('throttle:login')->name('login.store');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
+
+    Route::get('/jobs', [JobController::class, 'index'])->name('jobs');
+    Route::post('/jobs/from-file', [JobFileController::class, 'store'])->name('jobs.from-file');
+    Route::post('/jobs/from-chart', [ChartController::class, 'store'])->name('jobs.from-chart');
+    Route::get('/jobs/{job}', [JobController::class, 'show'])->name('job');
+    Route::get('/jobs/{job}/file', [JobFileController::class, 'show'])->name('job.file');
+
+    Route::post('/jobs/{job}/surveys', [SurveyController::class, 'store'])->name('surveys');
+    Route::get('/jobs/{job}/surveys/{survey}', [SurveyController::class, 'show'])->name('survey');
+    Route::get('/jobs/{job}/surveys/{survey}/findings', [SurveyController::class, 'findings'])->name('findings');
+    Route::get('/jobs/{job}/surveys/{survey}/state', [SurveyController::class, 'state'])->name('survey.state');
+    Route::post('/jobs/{job}/surveys/{survey}/readings', [ReadingController::class, 'store'])->name('readings');
+    Route::post('/jobs/{job}/surveys/{survey}/undo', [ReadingController::class, 'undo'])->name('readings.undo');
+    Route::post('/jobs/{job}/surveys/{survey}/readings/{reading}/strike', [ReadingController::class, 'strike'])->name('reading.strike');
+    Route::post('/jobs/{job}/surveys/{survey}/readings/{reading}/restore', [ReadingController::class, 'restore'])->name('reading.restore');
+
+    Route::get('/jobs/{job}/plan', [PlanController::class, 'show'])->name('plan');
+    Route::put('/jobs/{job}/plan', [PlanController::class, 'update'])->name('plan.save');
+    Route::get('/jobs/{job}/plan/target.csv', [PlanController::class, 'target'])->name('plan.target');
+    Route::get('/jobs/{job}/driveline', [DrivelineController::class, 'show'])->name('driveline');
+    Route::put('/jobs/{job}/driveline', [DrivelineController::class, 'update'])->name('driveline.save');
+
+    Route::get('/jobs/{job}/surveys/{survey}/report', [ReportController::class, 'show'])->name('report');
+    Route::get('/jobs/{job}/surveys/{survey}/report/document', [ReportController::class, 'document'])->name('report.document');
+    Route::get('/jobs/{job}/surveys/{survey}/report.pdf', [ReportController::class, 'pdf'])->name('report.pdf');
+
+    Route::get('/workshop', [WorkshopController::class, 'edit'])->name('workshop');
+    Route::put('/workshop', [WorkshopController::class, 'update'])->name('workshop.save');
+});
