@@ -16,7 +16,7 @@ final readonly class JobDocument
     /** @var array<int, string> point code by its key in the table */
     private array $codes;
 
-    /** @param bool $asTyped lengths as they were typed, for an export; exact millimetres otherwise, for computing */
+    /** @param  bool  $asTyped lengths as they were typed, for an export; exact millimetres otherwise, for computing */
     private function __construct(private Job $job, private bool $asTyped)
     {
         $codes = [];

@@ -10,7 +10,7 @@ final readonly class TypedValue
     /** Numbers of these names are no lengths. */
     private const NOT_LENGTHS = ['pitch', 'yaw', 'speed'];
 
-    /** @param 'mm'|'in'|'deg' $unit what a bare number meant when it was typed */
+    /** @param  'mm'|'in'|'deg'  $unit what a bare number meant when it was typed */
     public static function withUnit(string $typed, string $unit): string
     {
         return match (true) {

@@ -76,7 +76,7 @@ final readonly class ChartCsv
         return $rows;
     }
 
-    /** @param list<string> $names */
+    /** @param  list<string>  $names */
     private function checkHeader(array $names): void
     {
         $missing = array_diff(self::REQUIRED, $names);

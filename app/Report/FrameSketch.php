@@ -51,7 +51,7 @@ final readonly class FrameSketch
         $svg = '';
         foreach (['left', 'right'] as $side) {
             $rail = array_values(array_filter($points, fn (PointProps $point): bool => $point->side === $side));
-            usort($rail, fn (PointProps $a, PointProps $b): int => $a->chart[0] <=> $b->chart[0]);
+            usort($rail, fn (PointProps $a, PointProps $b): int => ($a->chart[0] ?? 0.0) <=> ($b->chart[0] ?? 0.0));
             $chart = implode(' ', array_map(fn (PointProps $p): string => sprintf('%.1f,%.1f', $x($p->chart[0] ?? 0.0), $y($p->chart ?? [0.0, 0.0, 0.0])), $rail));
             $is = implode(' ', array_map(fn (PointProps $p): string => $this->enlarged($p, $x, $y), array_filter($rail, fn (PointProps $p): bool => $p->deviation !== null)));
             $dash = $axis === 2 && $side === 'right' ? ' stroke-dasharray="7 4"' : '';

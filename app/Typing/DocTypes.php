@@ -38,7 +38,7 @@ final readonly class DocTypes
         return $types;
     }
 
-    /** @param ReflectionClass<object> $class */
+    /** @param  ReflectionClass<object>  $class */
     public function summary(ReflectionClass $class): string
     {
         foreach ($this->parse($class->getDocComment() ?: '')->children as $child) {
@@ -66,9 +66,9 @@ final readonly class DocTypes
             $type instanceof NullableTypeNode => $this->said($type->type).' | null',
             $type instanceof UnionTypeNode => implode(' | ', array_map($this->said(...), $type->types)),
             $type instanceof ConstTypeNode && $type->constExpr instanceof ConstExprStringNode => "'{$type->constExpr->value}'",
-            $type instanceof GenericTypeNode && $type->type->name === 'list' => $this->list($this->said($type->genericTypes[0])),
-            $type instanceof GenericTypeNode && $type->type->name === 'array' => 'Record<string, '.$this->said($type->genericTypes[1]).'>',
-            $type instanceof IdentifierTypeNode => $this->scalar($type->name),
+            $type instanceof GenericTypeNode && (string) $type->type === 'list' => $this->list($this->said($type->genericTypes[0])),
+            $type instanceof GenericTypeNode && (string) $type->type === 'array' => 'Record<string, '.$this->said($type->genericTypes[1]).'>',
+            $type instanceof IdentifierTypeNode => $this->scalar((string) $type),
             default => 'unknown',
         };
     }

@@ -44,7 +44,7 @@ final readonly class TypeScriptWriter
         return self::HEAD."export const routes = {\n$lines} as const;\n";
     }
 
-    /** @param ReflectionClass<object> $class */
+    /** @param  ReflectionClass<object>  $class */
     private function interface(ReflectionClass $class): string
     {
         $lines = '';

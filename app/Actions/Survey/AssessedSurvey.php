@@ -12,6 +12,6 @@ use Geodex\Core\Survey\NextReading;
 /** A survey with what core made of it. */
 final readonly class AssessedSurvey
 {
-    /** @param list<NextReading> $next */
+    /** @param  list<NextReading>  $next */
     public function __construct(public Frame $frame, public ?Assessment $assessment, public ?CoreFailure $trouble, public array $next) {}
 }

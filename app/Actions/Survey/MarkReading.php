@@ -22,7 +22,7 @@ final readonly class MarkReading
         $this->mark($reading, $user, 'restored', '');
     }
 
-    /** @param 'struck'|'restored' $kind */
+    /** @param  'struck'|'restored'  $kind */
     private function mark(Reading $reading, User $user, string $kind, string $reason): void
     {
         DB::transaction(function () use ($reading, $user, $kind, $reason): void {

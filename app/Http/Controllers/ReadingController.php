@@ -62,7 +62,7 @@ final class ReadingController extends Controller
         return Reading::where('survey_id', $survey->id)->where('client_id', $clientId)->firstOrFail();
     }
 
-    /** @param array<string, mixed> $more */
+    /** @param  array<string, mixed>  $more */
     private function answer(Request $request, Survey $survey, array $more = []): JsonResponse
     {
         $survey->revision = (int) Survey::whereKey($survey->id)->value('revision');

@@ -6,7 +6,6 @@ namespace App\Http\Failures;
 
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\JobFile\InvalidFile;
-use Geodex\Core\JobFile\Problem;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Only what ships with the application may run in its pages. */
 final class SecurityHeaders
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);

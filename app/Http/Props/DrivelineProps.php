@@ -15,7 +15,7 @@ use Geodex\Core\Plan\FramePlanner;
 /** The driveshaft of a job, before and after its plan. */
 final readonly class DrivelineProps
 {
-    /** @param list<LimitProps> $limits */
+    /** @param  list<LimitProps>  $limits */
     public function __construct(
         public ShaftFormProps $form,
         public ?ShaftResultProps $before,

@@ -10,7 +10,7 @@ use Geodex\Core\Survey\SurveyOptions;
 /** What the deviations mean together; mm. */
 final readonly class FindingProps
 {
-    /** @param list<string> $points */
+    /** @param  list<string>  $points */
     public function __construct(
         public string $pattern,
         public string $section,

@@ -9,7 +9,7 @@ use App\Models\PlanOperation;
 /** A planned operation with its lengths as typed and in mm. */
 final readonly class OperationProps
 {
-    /** @param 'stretch'|'shorten' $kind */
+    /** @param  'stretch'|'shorten'  $kind */
     public function __construct(
         public string $id,
         public string $kind,

@@ -19,7 +19,7 @@ final readonly class PointProps
      * @param  ?list<float>  $deviation
      * @param  ?list<float>  $expanded  half the 95 % interval
      * @param  ?list<bool>  $determined
-     * @param  list<'in'|'out'|'unsure'>  $axes
+     * @param  list<'in'|'out'|'unsure'|'unmeasured'>  $axes
      * @param  'in'|'out'|'unsure'|'unmeasured'  $verdict
      */
     public function __construct(

@@ -9,7 +9,7 @@ final readonly class ProgressProps
 {
     public function __construct(public int $coordinates, public int $settled, public int $out, public int $undecided, public int $unread) {}
 
-    /** @param list<PointProps> $points */
+    /** @param  list<PointProps>  $points */
     public static function of(array $points): self
     {
         $all = $in = $out = $unread = 0;

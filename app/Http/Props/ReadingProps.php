@@ -40,7 +40,7 @@ final readonly class ReadingProps
         public string $call,
     ) {}
 
-    /** @param array<int, string> $codes point code by key */
+    /** @param  array<int, string>  $codes point code by key */
     public static function from(Reading $reading, ?ReadingResult $result, array $codes): self
     {
         $kind = ReadingKinds::named($reading->kind);
@@ -51,7 +51,7 @@ final readonly class ReadingProps
 
         return new self(
             $reading->client_id, $reading->number, $reading->kind, $angle ? 'angle' : 'length', $points,
-            $bare && ! $angle ? "{$reading->typed} {$reading->typed_unit}" : $reading->typed,
+            $bare ? $reading->typed.($angle ? '°' : " {$reading->typed_unit}") : $reading->typed,
             $reading->value_mm ?? $reading->value_deg ?? 0.0,
             match (true) {
                 $struck => 'struck',

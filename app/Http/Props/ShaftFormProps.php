@@ -7,10 +7,10 @@ namespace App\Http\Props;
 /** The shaft as typed, one text a field. */
 final readonly class ShaftFormProps
 {
-    /** @param array<string, string> $fields by path, such as front.joint.0 */
+    /** @param  array<string, string>  $fields by path, such as front.joint.0 */
     public function __construct(public array $fields) {}
 
-    /** @param ?array<mixed> $shaft as in the job file */
+    /** @param  ?array<mixed>  $shaft as in the job file */
     public static function from(?array $shaft): self
     {
         $fields = [];

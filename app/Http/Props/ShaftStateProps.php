@@ -9,7 +9,7 @@ use Geodex\Core\Driveline\ShaftState;
 /** The shaft at one height of the suspension; mm and degrees. */
 final readonly class ShaftStateProps
 {
-    /** @param 'ride'|'bump'|'droop' $at */
+    /** @param  'ride'|'bump'|'droop'  $at */
     public function __construct(public string $at, public float $length, public float $engagement, public float $frontAngle, public float $rearAngle, public float $residual) {}
 
     public static function from(ShaftState $state): self

@@ -6,6 +6,7 @@ namespace App\Http\Props;
 
 use App\Models\Job;
 use App\Models\Survey;
+use Illuminate\Support\Facades\DB;
 
 /** The stages of a job in the order of the work, and how far each is. */
 final readonly class StageList
@@ -15,7 +16,8 @@ final readonly class StageList
     /** @return list<StageProps> */
     public function stages(): array
     {
-        $touched = $this->survey->readings()->reorder()->toBase()->select('from_point_id')->union($this->survey->readings()->reorder()->toBase()->select('to_point_id')->whereNotNull('to_point_id'))->get()->count();
+        $log = fn () => DB::table('readings')->where('survey_id', $this->survey->id);
+        $touched = $log()->pluck('from_point_id')->merge($log()->pluck('to_point_id'))->filter()->unique()->count();
         $read = $touched > 0;
         $all = $read && $touched >= $this->job->points->count();
         $planned = $this->job->operations()->exists();

@@ -10,7 +10,7 @@ use Geodex\Core\Driveline\DrivelineLimits;
 /** What holds for the whole shop. */
 final readonly class WorkshopProps
 {
-    /** @param list<LimitProps> $limits */
+    /** @param  list<LimitProps>  $limits */
     public function __construct(public string $name, public int $inchDenominator, public float $tramReach, public array $limits) {}
 
     public static function from(Workshop $workshop): self

@@ -31,7 +31,7 @@ final readonly class GeodexCommand
      */
     public function __construct(private mixed $out, private mixed $err) {}
 
-    /** @param list<string> $arguments without the program's name */
+    /** @param  list<string>  $arguments without the program's name */
     public function run(array $arguments): int
     {
         try {

@@ -7,7 +7,7 @@ namespace Geodex\Core\Cli;
 /** Lays a result document out for reading in a terminal. */
 final readonly class TableWriter
 {
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     public function write(string $command, array $document): string
     {
         $text = '';
@@ -23,7 +23,7 @@ final readonly class TableWriter
         return "geodex $command\n$text";
     }
 
-    /** @param list<mixed> $rows */
+    /** @param  list<mixed>  $rows */
     private function rows(array $rows): string
     {
         $heads = array_keys((array) $rows[0]);

@@ -7,7 +7,7 @@ namespace Geodex\Core\Failure;
 /** The common body of core failures: a code, a sentence, and the facts behind it. */
 abstract class Refusal extends \DomainException implements CoreFailure
 {
-    /** @param array<string, mixed> $context */
+    /** @param  array<string, mixed>  $context */
     final protected function __construct(
         private readonly string $errorCode,
         string $sentence,

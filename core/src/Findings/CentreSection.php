@@ -90,7 +90,7 @@ final readonly class CentreSection
         return $inner[0]->mean(2)->plus($first->mean(2), $share - 1)->plus($last->mean(2), -$share);
     }
 
-    /** @param non-empty-list<Pair> $pairs */
+    /** @param  non-empty-list<Pair>  $pairs */
     private function meanWidth(array $pairs): float
     {
         return array_sum(array_map(fn (Pair $pair): float => $pair->width, $pairs)) / count($pairs);

@@ -63,12 +63,12 @@ final readonly class FindingsReader
         return $findings;
     }
 
-    /** @param list<Pair> $pairs */
+    /** @param  list<Pair>  $pairs */
     private function finding(Pattern $pattern, Section $section, ?string $side, LinearAmount $amount, array $pairs, SurveyResult $result): Finding
     {
         $sigma = $result->covariance->sigma($amount->weights);
         $significant = abs($amount->value) > $this->options->coverage * $sigma;
-        $tolerance = max(array_map(fn (Pair $pair): float => $pair->tolerance, $pairs));
+        $tolerance = max([0.0, ...array_map(fn (Pair $pair): float => $pair->tolerance, $pairs)]);
         $points = [];
         foreach ($pairs as $pair) {
             array_push($points, $pair->left, $pair->right);

@@ -7,7 +7,7 @@ namespace Geodex\Core\Findings;
 /** A linear combination of deviations, with the weights that its uncertainty follows from. */
 final readonly class LinearAmount
 {
-    /** @param array<int, float> $weights by column of the covariance */
+    /** @param  array<int, float>  $weights by column of the covariance */
     public function __construct(public float $value = 0.0, public array $weights = []) {}
 
     public function with(int $column, float $deviation, float $weight): self

@@ -12,7 +12,7 @@ final readonly class Tolerance
     /** What careful shops hold. */
     public const CAREFUL_SHOP_MM = 3.0;
 
-    /** @param array{float, float, float} $mm along x, y and z */
+    /** @param  array{float, float, float}  $mm along x, y and z */
     private function __construct(public array $mm) {}
 
     /** @throws InvalidQuantity if one of them is not more than zero */

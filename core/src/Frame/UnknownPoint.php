@@ -9,7 +9,7 @@ use Geodex\Core\Failure\Refusal;
 /** A point was called that the job does not have. */
 final class UnknownPoint extends Refusal
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function named(string $id, array $known): self
     {
         $plain = fn (string $text): string => strtoupper(str_replace(['-', '_', '.'], '', $text));

@@ -7,7 +7,7 @@ namespace Geodex\Core\Geometry;
 /** A turn followed by a shift; no scale, no mirror. */
 final readonly class RigidMotion
 {
-    /** @param array{array{float, float, float}, array{float, float, float}, array{float, float, float}} $rotation rows of the rotation matrix, no unit */
+    /** @param  array{array{float, float, float}, array{float, float, float}, array{float, float, float}}  $rotation rows of the rotation matrix, no unit */
     public function __construct(private array $rotation, private Vector3 $shift) {}
 
     public static function identity(): self

@@ -11,7 +11,7 @@ final class InvalidFile extends Refusal
 {
     private const SHOWN = 50;
 
-    /** @param non-empty-list<Problem> $problems */
+    /** @param  non-empty-list<Problem>  $problems */
     public static function with(array $problems): self
     {
         $shown = array_slice($problems, 0, self::SHOWN);

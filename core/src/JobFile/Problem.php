@@ -7,7 +7,7 @@ namespace Geodex\Core\JobFile;
 /** One thing wrong in a file: where, and what would be right. */
 final readonly class Problem implements \JsonSerializable, \Stringable
 {
-    /** @param string $path such as surveys[0].readings[3].value, or "row 4, column x" */
+    /** @param  string  $path such as surveys[0].readings[3].value, or "row 4, column x" */
     public function __construct(public string $path, public string $message) {}
 
     public function __toString(): string

@@ -41,7 +41,7 @@ final readonly class EigenNormals implements FactoredNormals
             }
         }
 
-        return array_values($solution);
+        return $solution;
     }
 
     public function cofactors(): array
@@ -51,7 +51,7 @@ final readonly class EigenNormals implements FactoredNormals
         for ($j = 0; $j < $n; $j++) {
             $one = array_fill(0, $n, 0.0);
             $one[$j] = 1.0;
-            $columns[] = $this->solve(array_values($one));
+            $columns[] = $this->solve($one);
         }
 
         return $columns;
@@ -59,6 +59,6 @@ final readonly class EigenNormals implements FactoredNormals
 
     private function isZero(float $value): bool
     {
-        return $value <= self::RANK * max($this->eigen->values);
+        return $value <= self::RANK * max(0.0, ...$this->eigen->values);
     }
 }

@@ -18,6 +18,6 @@ final readonly class EigenSolver implements LeastSquaresSolver
             }
         }
 
-        return new EigenNormals(SymmetricEigen::of(array_values(array_map(array_values(...), $normals))));
+        return new EigenNormals(SymmetricEigen::of($normals));
     }
 }

@@ -14,17 +14,17 @@ final readonly class EnvelopeNormals implements FactoredNormals
     /** Share of the largest diagonal below which a direction is free: with readings good to 1 mm, known to no better than metres. */
     private const FREE = 1e-9;
 
-    /** @var list<list<float>> orthonormal */
+    /** @var array<int, array<int, float>> orthonormal */
     private array $free;
 
-    /** @var list<array{float, list<float>}> information and direction, the directions orthonormal */
+    /** @var list<array{float, array<int, float>}> information and direction, the directions orthonormal */
     private array $weak;
 
     /**
      * @param  list<array<int, float>>  $rows
-     * @param  list<list<float>>  $normals  row i from column first[i] to i
-     * @param  list<list<float>>  $lower  the same shape, N = L Lᵀ on the unknowns that are not put off
-     * @param  list<int>  $first
+     * @param  array<int, array<int, float>>  $normals  row i from column first[i] to i
+     * @param  array<int, array<int, float>>  $lower  the same shape, N = L Lᵀ on the unknowns that are not put off
+     * @param  array<int, int>  $first
      * @param  array<int, true>  $putOff
      */
     public function __construct(
@@ -59,7 +59,7 @@ final readonly class EnvelopeNormals implements FactoredNormals
             }
         }
 
-        return array_values($solution);
+        return $solution;
     }
 
     public function cofactors(): array
@@ -108,13 +108,13 @@ final readonly class EnvelopeNormals implements FactoredNormals
             }
         }
 
-        return array_values(array_map(array_values(...), $inverse));
+        return $inverse;
     }
 
     /**
-     * @param  list<list<float>>  $directions  orthonormal
+     * @param  array<int, array<int, float>>  $directions  orthonormal
      * @param  list<array<int, float>>  $rows
-     * @return array{list<list<float>>, list<array{float, list<float>}>} the free ones, and the weak ones with their information
+     * @return array{array<int, array<int, float>>, list<array{float, array<int, float>}>} the free ones, and the weak ones with their information
      */
     private function parted(array $directions, array $rows): array
     {
@@ -142,7 +142,7 @@ final readonly class EnvelopeNormals implements FactoredNormals
         foreach ($this->normals as $i => $row) {
             $largest = max($largest, $row[$i - $this->first[$i]]);
         }
-        $eigen = SymmetricEigen::of(array_values(array_map(array_values(...), $information)));
+        $eigen = SymmetricEigen::of($information);
         $free = $weak = [];
         foreach ($eigen->values as $k => $value) {
             $direction = $this->combined($directions, $eigen->vector($k));
@@ -157,9 +157,9 @@ final readonly class EnvelopeNormals implements FactoredNormals
     }
 
     /**
-     * @param  list<list<float>>  $directions
-     * @param  list<float>  $shares
-     * @return list<float>
+     * @param  array<int, array<int, float>>  $directions
+     * @param  array<int, float>  $shares
+     * @return array<int, float>
      */
     private function combined(array $directions, array $shares): array
     {
@@ -170,12 +170,12 @@ final readonly class EnvelopeNormals implements FactoredNormals
             }
         }
 
-        return array_values($sum);
+        return $sum;
     }
 
     /**
      * @param  array<int, float>  $rightSide
-     * @return list<float> with every unknown that is put off at zero
+     * @return array<int, float> with every unknown that is put off at zero
      */
     private function heldSolution(array $rightSide): array
     {
@@ -203,10 +203,10 @@ final readonly class EnvelopeNormals implements FactoredNormals
             $y[$i] = 0.0;
         }
 
-        return array_values($y);
+        return $y;
     }
 
-    /** @return list<float> how all others follow when the put-off unknown $j moves by one */
+    /** @return array<int, float> how all others follow when the put-off unknown $j moves by one */
     private function followed(int $j): array
     {
         $column = [];
@@ -219,14 +219,14 @@ final readonly class EnvelopeNormals implements FactoredNormals
         $direction = $this->heldSolution($column);
         $direction[$j] = 1.0;
 
-        return array_values($direction);
+        return $direction;
     }
 
     /**
      * Modified Gram-Schmidt, twice for safety.
      *
-     * @param  list<list<float>>  $vectors
-     * @return list<list<float>>
+     * @param  array<int, array<int, float>>  $vectors
+     * @return array<int, array<int, float>>
      */
     private function orthonormal(array $vectors): array
     {
@@ -241,7 +241,7 @@ final readonly class EnvelopeNormals implements FactoredNormals
                 }
             }
             $norm = sqrt($this->dot($vector, $vector));
-            $base[] = array_values(array_map(fn (float $v): float => $v / $norm, $vector));
+            $base[] = array_map(fn (float $v): float => $v / $norm, $vector);
         }
 
         return $base;

@@ -41,7 +41,7 @@ final readonly class EnvelopeSolver implements LeastSquaresSolver
 
     /**
      * @param  list<array<int, float>>  $rows
-     * @return list<int> for each unknown the first one it is tied to
+     * @return array<int, int> for each unknown the first one it is tied to
      */
     private function envelope(array $rows, int $unknowns): array
     {
@@ -58,13 +58,13 @@ final readonly class EnvelopeSolver implements LeastSquaresSolver
             }
         }
 
-        return array_values($first);
+        return $first;
     }
 
     /**
-     * @param  list<list<float>>  $normals
-     * @param  list<int>  $first
-     * @return array{list<list<float>>, array<int, true>} rows of L with their diagonal, and the unknowns put off
+     * @param  array<int, array<int, float>>  $normals
+     * @param  array<int, int>  $first
+     * @return array{array<int, array<int, float>>, array<int, true>} rows of L with their diagonal, and the unknowns put off
      */
     private function cholesky(array $normals, array $first): array
     {

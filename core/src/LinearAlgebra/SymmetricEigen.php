@@ -12,12 +12,12 @@ namespace Geodex\Core\LinearAlgebra;
 final readonly class SymmetricEigen
 {
     /**
-     * @param  list<float>  $values  ascending
-     * @param  list<list<float>>  $vectors  one unit vector for each value, in the same order
+     * @param  array<int, float>  $values  ascending
+     * @param  array<int, array<int, float>>  $vectors  one unit vector for each value, in the same order
      */
     private function __construct(public array $values, private array $vectors) {}
 
-    /** @param list<list<float>> $matrix symmetric, n x n */
+    /** @param  array<int, array<int, float>>  $matrix symmetric, n x n */
     public static function of(array $matrix): self
     {
         $n = count($matrix);
@@ -43,13 +43,13 @@ final readonly class SymmetricEigen
         );
     }
 
-    /** @return list<float> unit eigenvector of the k-th smallest value */
+    /** @return array<int, float> unit eigenvector of the k-th smallest value */
     public function vector(int $k): array
     {
         return $this->vectors[$k];
     }
 
-    /** @param array<int, array<int, float>> $a */
+    /** @param  array<int, array<int, float>>  $a */
     private static function offDiagonal(array $a): float
     {
         $sum = 0.0;
@@ -62,7 +62,7 @@ final readonly class SymmetricEigen
         return $sum;
     }
 
-    /** @param array<int, array<int, float>> $a */
+    /** @param  array<int, array<int, float>>  $a */
     private static function diagonal(array $a): float
     {
         $sum = 0.0;

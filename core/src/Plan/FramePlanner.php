@@ -78,13 +78,13 @@ final readonly class FramePlanner
         return $shifts;
     }
 
-    /** @param list<Shift> $shifts */
+    /** @param  list<Shift>  $shifts */
     private function moved(Vector3 $place, array $shifts): ?Vector3
     {
         return (new PlannedFrame(new Frame([]), $shifts, [], null, null, [], [], [], []))->moved($place);
     }
 
-    /** @param list<Shift> $shifts */
+    /** @param  list<Shift>  $shifts */
     private function stationShift(float $station, array $shifts): float
     {
         $sum = 0.0;

@@ -35,7 +35,7 @@ final class InvalidPlan extends Refusal
         return new self('plan.overlap', "Operations $first and $second cut into each other; move one, or make them one.", ['operations' => [$first, $second]]);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function unknownKind(string $kind, array $known): self
     {
         return new self('plan.unknown-kind', "There is no operation “{$kind}”; use ".implode(' or ', $known).'.', ['kind' => $kind, 'known' => $known]);

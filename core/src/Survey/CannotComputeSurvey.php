@@ -14,7 +14,7 @@ final class CannotComputeSurvey extends Refusal
         return new self('survey.empty', "Survey “{$survey}” has no reading in use. Take the first one: a tram between two base points.", ['survey' => $survey]);
     }
 
-    /** @param list<string> $points */
+    /** @param  list<string>  $points */
     public static function withoutChart(array $points): self
     {
         return new self(
@@ -39,7 +39,7 @@ final class CannotComputeSurvey extends Refusal
         );
     }
 
-    /** @param list<string> $points */
+    /** @param  list<string>  $points */
     public static function basePointsInLine(array $points): self
     {
         return new self(

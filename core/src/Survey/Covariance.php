@@ -11,9 +11,9 @@ final readonly class Covariance
 {
     /**
      * @param  array<string, int>  $columns  first of the three rows of each measured point
-     * @param  list<list<float>>  $matrix  Σ, mm²
+     * @param  array<int, array<int, float>>  $matrix  Σ, mm²
      * @param  RigidMotions  $motions  the six motions that the base points take out
-     * @param  list<list<float>>  $loose  free directions that remain when the base points are held, no unit
+     * @param  array<int, array<int, float>>  $loose  free directions that remain when the base points are held, no unit
      */
     public function __construct(public array $columns, public array $matrix, public RigidMotions $motions, public array $loose) {}
 

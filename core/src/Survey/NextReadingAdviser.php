@@ -35,7 +35,7 @@ final readonly class NextReadingAdviser
         if ($unread !== []) {
             return (new StartingTour)->remaining($frame, $survey, $this->options->suggestions);
         }
-        $gains = new GainCalculator($frame, $survey, $result, $this->options);
+        $gains = new GainCalculator($frame, $result, $this->options);
         if ($gains->isSettled()) {
             return [];
         }

@@ -13,7 +13,7 @@ final readonly class PointJudge
 {
     public function __construct(private SurveyOptions $options) {}
 
-    /** @param ?Vector3 $measured position in chart axes (mm), null if no used reading touches it */
+    /** @param  ?Vector3  $measured position in chart axes (mm), null if no used reading touches it */
     public function judge(Point $point, ?Vector3 $measured, Covariance $covariance): PointResult
     {
         $column = $covariance->columns[$point->id] ?? null;
@@ -21,17 +21,19 @@ final readonly class PointJudge
             return PointResult::unmeasured($point->id);
         }
         $deviation = $measured->minus($point->reference);
-        $sigmas = $determined = $verdicts = [];
+        $sigmas = [0.0, 0.0, 0.0];
+        $determined = [false, false, false];
+        $verdicts = [];
         foreach ($deviation->toArray() as $axis => $mm) {
             $i = $column + $axis;
-            $sigmas[] = sqrt(max(0.0, $covariance->matrix[$i][$i]));
-            $determined[] = $this->isHeld($covariance, $i);
+            $sigmas[$axis] = sqrt(max(0.0, $covariance->matrix[$i][$i]));
+            $determined[$axis] = $this->isHeld($covariance, $i);
             $verdicts[] = $determined[$axis]
                 ? Verdict::of($mm, $this->options->coverage * $sigmas[$axis], $point->tolerance->mm[$axis])
                 : Verdict::Unsure;
         }
 
-        return new PointResult($point->id, $measured, Vector3::of(...$sigmas), $deviation, [$determined[0], $determined[1], $determined[2]], $verdicts, Verdict::worst($verdicts));
+        return new PointResult($point->id, $measured, Vector3::of(...$sigmas), $deviation, $determined, $verdicts, Verdict::worst($verdicts));
     }
 
     private function isHeld(Covariance $covariance, int $i): bool

@@ -52,7 +52,7 @@ final readonly class RigidMotionFitter
         return new RigidMotion($rotation, $target->minus($turned));
     }
 
-    /** @param list<Vector3> $points */
+    /** @param  list<Vector3>  $points */
     private function centre(array $points): Vector3
     {
         $sum = Vector3::of(0, 0, 0);
@@ -63,7 +63,7 @@ final readonly class RigidMotionFitter
         return $sum->times(1 / max(1, count($points)));
     }
 
-    /** @param list<Vector3> $points */
+    /** @param  list<Vector3>  $points */
     private function refuseLine(array $points, Vector3 $centre): void
     {
         $moments = array_fill(0, 3, [0.0, 0.0, 0.0]);
@@ -82,7 +82,7 @@ final readonly class RigidMotionFitter
     }
 
     /**
-     * @param  list<float>  $quaternion  unit length, scalar part first
+     * @param  array<int, float>  $quaternion  unit length, scalar part first
      * @return array{array{float, float, float}, array{float, float, float}, array{float, float, float}}
      */
     private function rotation(array $quaternion): array

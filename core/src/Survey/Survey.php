@@ -9,7 +9,7 @@ use Geodex\Core\Survey\Reading\Reading;
 /** A log of readings taken at one stage of the work. */
 final readonly class Survey
 {
-    /** @param list<Reading> $readings in the order they were taken */
+    /** @param  list<Reading>  $readings in the order they were taken */
     public function __construct(public string $id, public SurveyStage $stage, public array $readings) {}
 
     /** @return list<Reading> those that are not struck */

@@ -79,7 +79,7 @@ final readonly class SurveyComputer
         return $without === [] ? $chart : throw CannotComputeSurvey::withoutChart(array_values($without));
     }
 
-    /** @param list<string> $suspects */
+    /** @param  list<string>  $suspects */
     private function result(Frame $frame, Survey $survey, SolvedNetwork $solved, array $suspects): SurveyResult
     {
         $motions = new RigidMotions($solved->network, $solved->chart, $solved->datum->base);
@@ -89,7 +89,7 @@ final readonly class SurveyComputer
             $motions,
             array_values(array_filter(
                 array_map($motions->heldOnBase(...), $solved->free),
-                fn (array $direction): bool => max(array_map(abs(...), $direction)) > DatumChooser::FIRM,
+                fn (array $direction): bool => max([0.0, ...array_map(abs(...), $direction)]) > DatumChooser::FIRM,
             )),
         );
         $points = [];

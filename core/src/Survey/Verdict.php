@@ -28,7 +28,7 @@ enum Verdict: string
         };
     }
 
-    /** @param list<self> $verdicts the worst, in the order out, unsure, in */
+    /** @param  list<self>  $verdicts the worst, in the order out, unsure, in */
     public static function worst(array $verdicts): self
     {
         return match (true) {

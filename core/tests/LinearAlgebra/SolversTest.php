@@ -85,7 +85,9 @@ describe('eigenvalues', function () {
                 $m[$i][$j] = $m[$j][$i] = mt_rand(-1000, 1000) / 100;
             }
         }
-        $eigen = SymmetricEigen::of(array_map(function (array $row): array { ksort($row); return array_values($row); }, $m));
+        $eigen = SymmetricEigen::of(array_map(function (array $row): array { ksort($row);
+
+            return array_values($row); }, $m));
         for ($i = 0; $i < $n; $i++) {
             for ($j = 0; $j < $n; $j++) {
                 $sum = 0.0;

@@ -93,7 +93,7 @@ final class Readings
         return $readings;
     }
 
-    /** @param list<Reading> $readings */
+    /** @param  list<Reading>  $readings */
     public static function survey(array $readings): Survey
     {
         return new Survey('before', SurveyStage::Before, $readings);

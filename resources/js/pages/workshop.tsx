@@ -36,7 +36,10 @@ export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) 
             <main className="mx-auto max-w-3xl px-4 py-8">
                 <h1 className="text-4xl">Shop settings</h1>
                 <p className="mb-6 text-soft">
-                    They hold for every job of the shop. <Link className="underline underline-offset-4" href={path('jobs')}>Back to the jobs</Link>
+                    They hold for every job of the shop.{' '}
+                    <Link className="underline underline-offset-4" href={path('jobs')}>
+                        Back to the jobs
+                    </Link>
                 </p>
                 {notice && (
                     <p role="status" className="mb-4 border-l-[6px] border-ink pl-3">
@@ -53,7 +56,13 @@ export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) 
                             choices={['16', '32', '64'].map((value) => ({ value, label: `1/${value}` }))}
                         />
                     </div>
-                    <Field label="Reach of the tram bar" value={form.data.tramReach} onChange={(event) => form.setData('tramReach', event.target.value)} error={errors.tramReach} hint="No longer tram reading is suggested." />
+                    <Field
+                        label="Reach of the tram bar"
+                        value={form.data.tramReach}
+                        onChange={(event) => form.setData('tramReach', event.target.value)}
+                        error={errors.tramReach}
+                        hint="No longer tram reading is suggested."
+                    />
                     <h2 className="text-2xl">Driveline guidelines</h2>
                     {workshop.limits.map((limit) => (
                         <Field

@@ -151,7 +151,7 @@ export interface PointProps {
     deviation: number[] | null;
     expanded: number[] | null;
     determined: boolean[] | null;
-    axes: ('in' | 'out' | 'unsure')[];
+    axes: ('in' | 'out' | 'unsure' | 'unmeasured')[];
     verdict: 'in' | 'out' | 'unsure' | 'unmeasured';
 }
 

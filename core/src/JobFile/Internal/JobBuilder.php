@@ -31,7 +31,7 @@ final class JobBuilder
 
     private readonly LengthUnit $unit;
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     public function __construct(private readonly array $document)
     {
         $this->unit = LengthUnit::from(is_string($document['units'] ?? null) ? $document['units'] : 'mm');
@@ -78,7 +78,7 @@ final class JobBuilder
         return $points;
     }
 
-    /** @param array<string, mixed> $entry */
+    /** @param  array<string, mixed>  $entry */
     private function point(array $entry, string $path): Point
     {
         $id = $this->text($entry, 'id');
@@ -96,7 +96,7 @@ final class JobBuilder
         );
     }
 
-    /** @param array<mixed> $entry */
+    /** @param  array<mixed>  $entry */
     private function feature(array $entry, string $path): Feature
     {
         $diameter = isset($entry['diameter']) ? Length::ofMillimetres($this->fields->length($entry['diameter'], "$path.diameter")) : null;
@@ -126,9 +126,10 @@ final class JobBuilder
 
     private function checkMates(Frame $frame): void
     {
-        foreach ($frame->points as $i => $point) {
-            if ($point->mate !== null && (! $frame->has($point->mate) || $point->mate === $point->id)) {
-                $this->fields->report("points[$i].mate", "“{$point->mate}” is no other point of this job.");
+        foreach ($this->entries($this->document['points'] ?? []) as $i => $entry) {
+            $mate = $this->text($entry, 'mate');
+            if ($mate !== '' && (! $frame->has($mate) || $mate === $this->text($entry, 'id'))) {
+                $this->fields->report("points[$i].mate", "“{$mate}” is no other point of this job.");
             }
         }
     }
@@ -209,7 +210,7 @@ final class JobBuilder
         return is_array($list) ? array_values(array_filter($list, is_array(...))) : [];
     }
 
-    /** @param array<string, mixed> $entry */
+    /** @param  array<string, mixed>  $entry */
     private function text(array $entry, string $key, string $default = ''): string
     {
         return is_string($entry[$key] ?? null) ? $entry[$key] : $default;

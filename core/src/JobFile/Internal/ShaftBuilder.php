@@ -21,7 +21,7 @@ final readonly class ShaftBuilder
 
     public function __construct(private Fields $fields) {}
 
-    /** @param array<mixed> $entry */
+    /** @param  array<mixed>  $entry */
     public function shaft(array $entry, string $path): ?Shaft
     {
         return $this->fields->attempt($path, fn (): Shaft => new Shaft(
@@ -42,7 +42,7 @@ final readonly class ShaftBuilder
         ));
     }
 
-    /** @param array<mixed> $entry */
+    /** @param  array<mixed>  $entry */
     private function end(array $entry, string $end, string $path): ShaftEnd
     {
         $at = is_array($entry[$end] ?? null) ? $entry[$end] : [];
@@ -54,13 +54,13 @@ final readonly class ShaftBuilder
         );
     }
 
-    /** @param array<mixed> $entry */
+    /** @param  array<mixed>  $entry */
     private function travel(array $entry, string $name, string $path): Vector3
     {
         return isset($entry[$name]) ? $this->fields->vector($entry[$name], "$path.$name") : Vector3::of(0, 0, 0);
     }
 
-    /** @param array<mixed> $entry */
+    /** @param  array<mixed>  $entry */
     private function length(array $entry, string $part, string $key, string $path): ?float
     {
         $at = is_array($entry[$part] ?? null) ? $entry[$part] : [];

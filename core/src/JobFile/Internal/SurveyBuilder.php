@@ -66,7 +66,7 @@ final readonly class SurveyBuilder
         return $readings;
     }
 
-    /** @param array<string, mixed> $entry */
+    /** @param  array<string, mixed>  $entry */
     private function reading(array $entry, string $path, ?string $struck): ?Reading
     {
         $kind = $this->kind($entry, $path);
@@ -81,7 +81,7 @@ final readonly class SurveyBuilder
         return count($this->fields->problems()) > $faults ? null : new Reading($this->text($entry, 'id'), $kind, $value, $sigma, $struck);
     }
 
-    /** @param array<string, mixed> $entry */
+    /** @param  array<string, mixed>  $entry */
     private function kind(array $entry, string $path): ?ReadingKind
     {
         $kind = ReadingKinds::named($this->text($entry, 'kind'));
@@ -128,7 +128,7 @@ final readonly class SurveyBuilder
         return $this->fields->number($value);
     }
 
-    /** @param array<string, mixed> $entry */
+    /** @param  array<string, mixed>  $entry */
     private function text(array $entry, string $key, string $default = ''): string
     {
         return is_string($entry[$key] ?? null) ? $entry[$key] : $default;

@@ -64,7 +64,7 @@ final readonly class CallReader
         return TramReading::class;
     }
 
-    /** @param class-string<ReadingKind> $kind */
+    /** @param  class-string<ReadingKind>  $kind */
     private function point(?string $word, string $kind, int $place): string
     {
         if ($word === null) {

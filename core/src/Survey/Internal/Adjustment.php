@@ -9,6 +9,6 @@ use Geodex\Core\Geometry\Vector3;
 /** Positions that satisfy the readings best, in the axes of the bench. */
 final readonly class Adjustment
 {
-    /** @param array<string, Vector3> $at positions by point id (mm) */
+    /** @param  array<string, Vector3>  $at positions by point id (mm) */
     public function __construct(public array $at, public int $iterations) {}
 }

@@ -10,7 +10,7 @@ use Geodex\Core\Geometry\Vector3;
 /** Which base points hold the frame on its chart, and the motion that lays it there. */
 final readonly class Datum
 {
-    /** @param list<string> $base */
+    /** @param  list<string>  $base */
     public function __construct(public array $base, public RigidMotion $motion) {}
 
     /**

@@ -23,7 +23,7 @@ final readonly class DatumChooser
     /**
      * @param  array<string, Vector3>  $at  adjusted positions (mm)
      * @param  array<string, Vector3>  $chart  chart positions of all base points (mm)
-     * @param  list<list<float>>  $free  directions the readings leave free
+     * @param  array<int, array<int, float>>  $free  directions the readings leave free
      *
      * @throws CannotComputeSurvey if fewer than three base points are measured or they lie in one line
      */
@@ -50,7 +50,7 @@ final readonly class DatumChooser
     /**
      * @param  array<string, Vector3>  $at
      * @param  list<string>  $measured
-     * @param  list<list<float>>  $free
+     * @param  array<int, array<int, float>>  $free
      * @return list<string>
      */
     private function firm(Network $network, array $at, array $measured, array $free): array
@@ -79,7 +79,7 @@ final readonly class DatumChooser
     /**
      * @param  array<string, Vector3>  $at
      * @param  list<string>  $base
-     * @param  list<list<float>>  $free
+     * @param  array<int, array<int, float>>  $free
      * @return array<string, float> how far each base point moves against the others in some free direction
      */
     private function slack(Network $network, array $at, array $base, array $free): array

@@ -9,7 +9,6 @@ use Geodex\Core\Survey\NextReading;
 use Geodex\Core\Survey\Reading\ReadingKind;
 use Geodex\Core\Survey\ReadingStatus;
 use Geodex\Core\Survey\ReasonToRead;
-use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
 use Geodex\Core\Survey\Verdict;
@@ -31,12 +30,12 @@ final class GainCalculator
     /** @var list<array<int, float>> weighted rows of the readings that nothing checks */
     private array $unchecked = [];
 
-    /** @var ?list<list<float>> */
+    /** @var ?array<int, array<int, float>> */
     private ?array $withMotions = null;
 
     private bool $hasLoose;
 
-    public function __construct(Frame $frame, Survey $survey, private readonly SurveyResult $result, private readonly SurveyOptions $options)
+    public function __construct(Frame $frame, private readonly SurveyResult $result, private readonly SurveyOptions $options)
     {
         foreach ($result->points as $point) {
             foreach ($point->axes as $axis => $verdict) {
@@ -114,7 +113,7 @@ final class GainCalculator
         return new NextReading($kind::name(), $kind->points(), $rating->expected, min(1.0, $rating->rank === Rating::LOOSE ? 1.0 : $rating->gain), $settles, $because);
     }
 
-    /** @param array<int, float> $row */
+    /** @param  array<int, float>  $row */
     private function decided(array $row, float $uncertain): float
     {
         $sum = 0.0;
@@ -152,7 +151,7 @@ final class GainCalculator
             }
         }
         $seen = $this->result->covariance->motions->seenBy($row);
-        if (max(max($seen), -min($seen)) > DatumChooser::FIRM) {
+        if (max(array_map(abs(...), [0.0, ...$seen])) > DatumChooser::FIRM) {
             $this->withMotions ??= $this->result->covariance->motions->withMotions($this->result->solved->cofactors);
             foreach ($effects as $column => $effect) {
                 foreach ($this->withMotions[$column] as $c => $motion) {
@@ -165,7 +164,7 @@ final class GainCalculator
         return $effects;
     }
 
-    /** @param array<int, float> $row */
+    /** @param  array<int, float>  $row */
     private function checked(array $row, float $uncertain): float
     {
         $sum = 0.0;
@@ -184,7 +183,7 @@ final class GainCalculator
 
     /**
      * @param  array<int, float>  $row
-     * @param  list<list<float>>  $directions
+     * @param  array<int, array<int, float>>  $directions
      */
     private function most(array $row, array $directions): float
     {

@@ -84,7 +84,7 @@ final readonly class NetworkAdjuster
     /**
      * @param  list<array<int, float>>  $rows
      * @param  list<float>  $misclosures
-     * @return list<float>
+     * @return array<int, float>
      */
     private function step(FactoredNormals $normals, array $rows, array $misclosures, int $unknowns): array
     {
@@ -95,7 +95,7 @@ final readonly class NetworkAdjuster
             }
         }
 
-        return $normals->solve(array_values($right));
+        return $normals->solve($right);
     }
 
     /**
@@ -103,7 +103,7 @@ final readonly class NetworkAdjuster
      * would overshoot; its slope at the far end says how much of it is right (secant), long after the sum has lost the digits to tell.
      *
      * @param  array<string, Vector3>  $at
-     * @param  list<float>  $step
+     * @param  array<int, float>  $step
      * @param  float  $slope  of half the weighted sum along the step, at its start
      * @return array{array<string, Vector3>, float, list<array<int, float>>, list<float>}
      */
@@ -129,7 +129,7 @@ final readonly class NetworkAdjuster
     /**
      * @param  list<array<int, float>>  $rows
      * @param  list<float>  $misclosures
-     * @param  list<float>  $step
+     * @param  array<int, float>  $step
      */
     private function slope(array $rows, array $misclosures, array $step): float
     {

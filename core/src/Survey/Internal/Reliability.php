@@ -58,7 +58,7 @@ final class Reliability
     }
 
     /**
-     * @param  list<float>  $u
+     * @param  array<int, float>  $u
      * @param  array<int, float>  $row
      */
     private function along(array $u, array $row): float

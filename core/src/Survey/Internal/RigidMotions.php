@@ -14,7 +14,7 @@ use Geodex\Core\LinearAlgebra\SymmetricEigen;
  */
 final readonly class RigidMotions
 {
-    /** @var list<list<float>> the six motions of each unknown: unknown => [6] */
+    /** @var array<int, array<int, float>> the six motions of each unknown: unknown => [6] */
     private array $motions;
 
     /** @var list<int> the unknowns of the base points */
@@ -54,8 +54,8 @@ final readonly class RigidMotions
     /**
      * Σ = S Q Sᵀ.
      *
-     * @param  list<list<float>>  $cofactors  Q, any symmetric generalised inverse of the normals
-     * @return list<list<float>>
+     * @param  array<int, array<int, float>>  $cofactors  Q, any symmetric generalised inverse of the normals
+     * @return array<int, array<int, float>>
      */
     public function covariance(array $cofactors): array
     {
@@ -87,8 +87,8 @@ final readonly class RigidMotions
     /**
      * S Q B G: how the six motions of the base points and the registered coordinates go together.
      *
-     * @param  list<list<float>>  $cofactors
-     * @return list<list<float>> unknown => [6]
+     * @param  array<int, array<int, float>>  $cofactors
+     * @return array<int, array<int, float>> unknown => [6]
      */
     public function withMotions(array $cofactors): array
     {
@@ -109,7 +109,7 @@ final readonly class RigidMotions
      * Gᵀ a of a design row: how the reading sees the six motions, all zero for one that is blind to where the bench is.
      *
      * @param  array<int, float>  $row
-     * @return list<float>
+     * @return array<int, float>
      */
     public function seenBy(array $row): array
     {
@@ -120,12 +120,12 @@ final readonly class RigidMotions
             }
         }
 
-        return array_values($seen);
+        return $seen;
     }
 
     /**
-     * @param  list<list<float>>  $cofactors
-     * @return array{list<list<float>>, list<list<float>>} Q B G and Gᵀ B Q B G
+     * @param  array<int, array<int, float>>  $cofactors
+     * @return array{array<int, array<int, float>>, array<int, array<int, float>>} Q B G and Gᵀ B Q B G
      */
     private function products(array $cofactors): array
     {
@@ -160,8 +160,8 @@ final readonly class RigidMotions
     /**
      * S f: what is left of a direction once the base points are held.
      *
-     * @param  list<float>  $direction
-     * @return list<float>
+     * @param  array<int, float>  $direction
+     * @return array<int, float>
      */
     public function heldOnBase(array $direction): array
     {
@@ -198,7 +198,7 @@ final readonly class RigidMotions
                 }
             }
         }
-        $eigen = SymmetricEigen::of(array_values(array_map(array_values(...), $inertia)));
+        $eigen = SymmetricEigen::of($inertia);
         if ($eigen->values[0] <= 1e-8 * $eigen->values[2]) {
             throw DegenerateGeometry::pointsInLine(count($arms));
         }

@@ -14,8 +14,8 @@ final readonly class SolvedNetwork
      * @param  array<string, Vector3>  $chart  the same positions in the axes of the chart (mm)
      * @param  list<array<int, float>>  $rows  weighted design rows in the axes of the chart
      * @param  list<float>  $residuals  adjusted minus read, in the reading's unit
-     * @param  list<list<float>>  $cofactors
-     * @param  list<list<float>>  $free  directions that the readings leave free
+     * @param  array<int, array<int, float>>  $cofactors
+     * @param  array<int, array<int, float>>  $free  directions that the readings leave free
      */
     public function __construct(
         public Network $network,

@@ -96,7 +96,7 @@ final readonly class SuspectFinder
         return $out;
     }
 
-    /** @param array<string, Vector3> $at */
+    /** @param  array<string, Vector3>  $at */
     private function misfit(Reading $reading, array $at): float
     {
         return ($reading->kind->linearise($at)->predicted - $reading->value) / $reading->sigma;

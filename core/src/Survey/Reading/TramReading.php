@@ -12,7 +12,7 @@ use Geodex\Core\Geometry\DegenerateGeometry;
  */
 final readonly class TramReading implements ReadingKind
 {
-    /** @param ?array{float, float} $pointers lengths of the two pointers (mm) */
+    /** @param  ?array{float, float}  $pointers lengths of the two pointers (mm) */
     private function __construct(private string $from, private string $to, public ?array $pointers) {}
 
     public static function name(): string

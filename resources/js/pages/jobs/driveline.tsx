@@ -10,16 +10,25 @@ export default function DrivelinePage({ job, driveline: initial }: { job: JobPro
     const [driveline, setDriveline] = useState(initial);
     const shaft = driveline.after ?? driveline.before;
     return (
-        <StageShell job={job} stage="driveline" note={driveline.after ? 'shaft after the plan; dashed, as it was' : 'shaft as it is; no plan yet'}>
+        <StageShell
+            job={job}
+            stage="driveline"
+            note={driveline.after ? 'shaft after the plan; dashed, as it was' : 'shaft as it is; no plan yet'}
+        >
             <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
                 <div className="flex min-h-[320px] min-w-0 flex-1 flex-col max-lg:flex-none">
                     {shaft ? (
                         <ShaftSketch shaft={shaft} before={driveline.after ? driveline.before : null} />
                     ) : (
-                        <div className="grid flex-1 place-items-center bg-dye p-8 text-center text-xl text-dye-ink">Measure the shaft and type it in: it is drawn here from the side and from above.</div>
+                        <div className="grid flex-1 place-items-center bg-dye p-8 text-center text-xl text-dye-ink">
+                            Measure the shaft and type it in: it is drawn here from the side and from above.
+                        </div>
                     )}
                 </div>
-                <div className="flex min-h-0 flex-col gap-6 border-ink bg-paper p-4 max-lg:border-t lg:w-[500px] lg:overflow-y-auto lg:border-l" tabIndex={-1}>
+                <div
+                    className="flex min-h-0 flex-col gap-6 border-ink bg-paper p-4 max-lg:border-t lg:w-[500px] lg:overflow-y-auto lg:border-l"
+                    tabIndex={-1}
+                >
                     {driveline.trouble && <Trouble title="Not recalculated">{driveline.trouble.message}</Trouble>}
                     {shaft && (
                         <section aria-labelledby="result">

@@ -31,11 +31,17 @@ export default function FindingsPage({ job, survey: initial }: { job: JobProps; 
                         summary="The measured frame over its chart; the table beside it lists every point."
                     />
                 </div>
-                <div className="flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[600px] lg:overflow-y-auto lg:border-l" tabIndex={-1}>
+                <div
+                    className="flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[600px] lg:overflow-y-auto lg:border-l"
+                    tabIndex={-1}
+                >
                     {survey.trouble ? (
                         <Trouble title="Nothing to judge yet">
                             <p>{survey.trouble.message}</p>
-                            <Link className="inline-flex min-h-11 items-center font-medium underline underline-offset-4" href={path('survey', { job: job.id, survey: job.survey })}>
+                            <Link
+                                className="inline-flex min-h-11 items-center font-medium underline underline-offset-4"
+                                href={path('survey', { job: job.id, survey: job.survey })}
+                            >
                                 Go on reading
                             </Link>
                         </Trouble>
@@ -46,11 +52,17 @@ export default function FindingsPage({ job, survey: initial }: { job: JobProps; 
                             </h2>
                             {doubtful > 0 && (
                                 <p className="mb-2 text-out">
-                                    <b className="font-semibold">{doubtful === 1 ? 'One reading does not fit' : `${doubtful} readings do not fit`}</b> and {doubtful === 1 ? 'is' : 'are'} left out.
+                                    <b className="font-semibold">
+                                        {doubtful === 1 ? 'One reading does not fit' : `${doubtful} readings do not fit`}
+                                    </b>{' '}
+                                    and {doubtful === 1 ? 'is' : 'are'} left out.
                                 </p>
                             )}
                             {survey.network && !survey.network.consistent && (
-                                <p className="mb-2 text-out">The readings agree worse than the accuracy they claim: measure with more care, or look for a frame that moved meanwhile.</p>
+                                <p className="mb-2 text-out">
+                                    The readings agree worse than the accuracy they claim: measure with more care, or look for a frame that
+                                    moved meanwhile.
+                                </p>
                             )}
                             <FindingList findings={survey.findings} />
                         </section>

@@ -23,7 +23,13 @@ export default function JobsPage({ jobs, canCreate }: { jobs: JobRowProps[]; can
                 )}
                 {problems.length > 0 && (
                     <div role="alert" className="mb-6">
-                        <Trouble title={problems.length === 1 ? 'The file was not taken in' : `The file was not taken in: ${problems.length} things are wrong`}>
+                        <Trouble
+                            title={
+                                problems.length === 1
+                                    ? 'The file was not taken in'
+                                    : `The file was not taken in: ${problems.length} things are wrong`
+                            }
+                        >
                             <ul className="grid gap-1">
                                 {problems.map((problem) => (
                                     <li key={problem}>{problem}</li>
@@ -35,7 +41,10 @@ export default function JobsPage({ jobs, canCreate }: { jobs: JobRowProps[]; can
                 )}
                 {jobs.length === 0 ? (
                     <p className="border-y border-line py-6 text-lg">
-                        No job yet. {canCreate ? 'Take in the chart of a frame, or a job file, and start reading.' : 'A technician or the owner takes in the first one.'}
+                        No job yet.{' '}
+                        {canCreate
+                            ? 'Take in the chart of a frame, or a job file, and start reading.'
+                            : 'A technician or the owner takes in the first one.'}
                     </p>
                 ) : (
                     <JobList jobs={jobs} />

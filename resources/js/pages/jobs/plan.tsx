@@ -3,9 +3,8 @@ import { StageShell } from '@/shared/ui/stage-shell';
 import type { JobProps, PlanProps } from '@/types/props';
 
 export default function PlanPage({ job, plan }: { job: JobProps; plan: PlanProps }) {
-    const count = plan.operations.length;
     return (
-        <StageShell job={job} stage="plan" note={count === 0 ? 'nothing planned' : `${count} ${count === 1 ? 'operation' : 'operations'} planned`}>
+        <StageShell job={job} stage="plan" note="all stations are those of the chart before any cut">
             <PlanBench job={job} initial={plan} />
         </StageShell>
     );

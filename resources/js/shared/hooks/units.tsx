@@ -11,7 +11,17 @@ interface Units {
 const Context = createContext<Units>({ unit: 'mm', denominator: 32, setUnit: () => undefined, toggle: () => undefined });
 
 /** The unit that lengths are shown and typed in; it starts as the job's and stays as this person left it. */
-export function UnitProvider({ job, units, denominator, children }: { job: number; units: Unit; denominator: number; children: ReactNode }) {
+export function UnitProvider({
+    job,
+    units,
+    denominator,
+    children,
+}: {
+    job: number;
+    units: Unit;
+    denominator: number;
+    children: ReactNode;
+}) {
     const key = `geodex.unit.${job}`;
     const [unit, set] = useState<Unit>(() => {
         const stored = sessionStorage.getItem(key);

@@ -31,7 +31,12 @@ export async function send<T>(method: 'GET' | 'POST' | 'PUT', url: string, body?
     try {
         response = await fetch(url, {
             method,
-            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token(), 'X-Requested-With': 'XMLHttpRequest' },
+            headers: {
+                Accept: 'application/json',
+                'Content-Type': 'application/json',
+                'X-XSRF-TOKEN': token(),
+                'X-Requested-With': 'XMLHttpRequest',
+            },
             body: body === undefined ? undefined : JSON.stringify(body),
             signal: signal ?? AbortSignal.timeout(15_000),
         });
@@ -39,8 +44,10 @@ export async function send<T>(method: 'GET' | 'POST' | 'PUT', url: string, body?
         const json = (await response.json()) as T & Failure;
         if (response.ok) return { state: 'ok', body: json };
         if (response.status === 401 || response.status === 419) return { state: 'unreachable', message: EXPIRED, login: true };
-        if (response.status === 403) return refused({ message: 'Your role may look at this, not change it. Ask the owner of the workshop.' });
-        if (response.status >= 500) return { state: 'unreachable', message: json.message && response.status === 503 ? json.message : SILENT, login: false };
+        if (response.status === 403)
+            return refused({ message: 'Your role may look at this, not change it. Ask the owner of the workshop.' });
+        if (response.status >= 500)
+            return { state: 'unreachable', message: json.message && response.status === 503 ? json.message : SILENT, login: false };
         return refused(json);
     } catch {
         return { state: 'unreachable', message: SILENT, login: false };

@@ -9,7 +9,12 @@ const LOOKS: Record<Look, string> = {
 };
 
 /** `now` is for the one thing to do next; a screen has one at most. */
-export function Button({ look = 'plain', className = '', type = 'button', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
+export function Button({
+    look = 'plain',
+    className = '',
+    type = 'button',
+    ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
     return (
         <button
             type={type}

@@ -5,7 +5,17 @@ interface Choice<T extends string> {
     label: string;
 }
 
-export function Segmented<T extends string>({ label, value, choices, onChange }: { label: string; value: T; choices: Choice<T>[]; onChange: (value: T) => void }) {
+export function Segmented<T extends string>({
+    label,
+    value,
+    choices,
+    onChange,
+}: {
+    label: string;
+    value: T;
+    choices: Choice<T>[];
+    onChange: (value: T) => void;
+}) {
     return (
         <ToggleGroup.Root
             type="single"

@@ -34,7 +34,7 @@ function Shell({ job, stage, note, children }: Props) {
         <div className="flex min-h-dvh flex-col lg:h-dvh">
             <Head title={`${label}, ${job.title}`} />
             <TopBar>
-                <h1 className="min-w-0 truncate text-xl sm:border-l sm:border-ink sm:pl-4 sm:text-2xl">{job.title}</h1>
+                <h1 className="min-w-0 truncate text-xl max-sm:flex-1 sm:border-l sm:border-ink sm:pl-4 sm:text-2xl">{job.title}</h1>
                 <p className="min-w-0 flex-1 truncate text-soft max-sm:hidden">
                     {job.vehicle}
                     {note && <> · {note}</>}
@@ -48,10 +48,18 @@ function Shell({ job, stage, note, children }: Props) {
                         { value: 'in', label: 'inch' },
                     ]}
                 />
-                <a href={path('job.file', { job: job.id })} className="flex min-h-11 items-center underline decoration-line underline-offset-4 max-sm:hidden">
+                <a
+                    href={path('job.file', { job: job.id })}
+                    className="flex min-h-11 items-center underline decoration-line underline-offset-4 max-sm:hidden"
+                >
                     Job file
                 </a>
-                <button type="button" onClick={() => showKeys(true)} className="min-h-11 min-w-11 font-medium" aria-label="Keys">
+                <button
+                    type="button"
+                    onClick={() => showKeys(true)}
+                    className="min-h-11 min-w-11 font-medium max-sm:hidden"
+                    aria-label="Keys"
+                >
                     ?
                 </button>
             </TopBar>

@@ -17,11 +17,24 @@ export function StateShape({ state, size = 5 }: { state: PointState; size?: numb
         case 'out':
             return <rect x={-size} y={-size} width={2 * size} height={2 * size} fill="var(--mark-out)" />;
         case 'unmeasured':
-            return <path d={`M${-size} ${-size}L${size} ${size}M${-size} ${size}L${size} ${-size}`} stroke="var(--mark-none)" strokeWidth={1.6} fill="none" />;
+            return (
+                <path
+                    d={`M${-size} ${-size}L${size} ${size}M${-size} ${size}L${size} ${-size}`}
+                    stroke="var(--mark-none)"
+                    strokeWidth={1.6}
+                    fill="none"
+                />
+            );
     }
 }
 
-const ON_PAPER = { '--mark-ground': 'transparent', '--mark-in': 'var(--ink)', '--mark-unsure': 'var(--unsure)', '--mark-out': 'var(--out)', '--mark-none': 'var(--soft)' };
+const ON_PAPER = {
+    '--mark-ground': 'transparent',
+    '--mark-in': 'var(--ink)',
+    '--mark-unsure': 'var(--unsure)',
+    '--mark-out': 'var(--out)',
+    '--mark-none': 'var(--soft)',
+};
 
 /** The shape with its word, for tables and strips. */
 export function StateMark({ state, word = true }: { state: PointState; word?: boolean }) {

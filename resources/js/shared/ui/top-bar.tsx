@@ -14,13 +14,22 @@ export function TopBar({ children }: { children?: ReactNode }) {
         setTheme(next);
     };
     return (
-        <header className="no-print flex min-h-14 flex-wrap items-center gap-x-4 border-b border-ink bg-bench px-3 sm:px-5">
-            <Link href={path('jobs')} className="flex min-h-11 items-center font-head text-2xl font-semibold tracking-[0.12em]">
+        <header className="no-print flex min-h-14 items-center gap-x-3 border-b border-ink bg-bench px-3 sm:gap-x-4 sm:px-5">
+            <Link href={path('jobs')} className="flex min-h-11 items-center font-head text-lg font-semibold tracking-[0.12em] sm:text-2xl">
                 GEODEX
             </Link>
-            <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-4 gap-y-1">{children}</div>
+            <div className="flex min-w-0 flex-1 items-center gap-x-3 sm:gap-x-4">{children}</div>
             {user && (
-                <Menu label={user.name}>
+                <Menu
+                    label={
+                        <>
+                            <span className="max-sm:sr-only">{user.name}</span>
+                            <span aria-hidden className="text-xl sm:hidden">
+                                ☰
+                            </span>
+                        </>
+                    }
+                >
                     <p className="px-4 py-2 text-sm text-soft">
                         {user.workshop}
                         <br />

@@ -20,7 +20,17 @@ export function Bar({ reading, drawn, scene }: { reading: BarReading; drawn: Dra
     const written = plan ?? side;
     return (
         <g aria-hidden>
-            {[plan, side].map((line, view) => line && <path key={view} d={`M${line.from.x} ${line.from.y}L${line.to.x} ${line.to.y}`} stroke="var(--now)" strokeWidth={view === 0 ? 3 : 2} />)}
+            {[plan, side].map(
+                (line, view) =>
+                    line && (
+                        <path
+                            key={view}
+                            d={`M${line.from.x} ${line.from.y}L${line.to.x} ${line.to.y}`}
+                            stroke="var(--now)"
+                            strokeWidth={view === 0 ? 3 : 2}
+                        />
+                    ),
+            )}
             {written && <Plate line={written} text={reading.text} scene={scene} />}
         </g>
     );
@@ -36,7 +46,12 @@ function lines(kind: string, p: DrawnPoint, q: DrawnPoint | undefined, scene: Sc
             return [{ from: { x: scene.x(0), y: p.plan.y }, to: p.plan }, null];
         case 'rise':
         case 'slope':
-            return q ? [{ from: p.plan, to: q.plan }, { from: p.side, to: q.side }] : [null, null];
+            return q
+                ? [
+                      { from: p.plan, to: q.plan },
+                      { from: p.side, to: q.side },
+                  ]
+                : [null, null];
         default:
             return q ? [{ from: p.plan, to: q.plan }, kind === 'plan' ? null : { from: p.side, to: q.side }] : [null, null];
     }

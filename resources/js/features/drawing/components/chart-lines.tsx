@@ -32,7 +32,11 @@ export function ChartLines({ scene, points, axles, mates }: Props) {
             {mates.map(([a, b]) => {
                 const [p, q] = [at(a), at(b)];
                 return p && q ? (
-                    <path key={a} opacity={0.45} d={`M${scene.x(p[0] ?? 0)} ${scene.planY(p[1] ?? 0)}L${scene.x(q[0] ?? 0)} ${scene.planY(q[1] ?? 0)}`} />
+                    <path
+                        key={a}
+                        opacity={0.45}
+                        d={`M${scene.x(p[0] ?? 0)} ${scene.planY(p[1] ?? 0)}L${scene.x(q[0] ?? 0)} ${scene.planY(q[1] ?? 0)}`}
+                    />
                 ) : null;
             })}
             {axles.map((axle) => (
@@ -52,7 +56,9 @@ function Axle({ axle, scene }: { axle: SceneAxle; scene: Scene }) {
             <path d={`M${x} ${scene.planY(half)}V${scene.planY(-half)}M${x} ${scene.rulerY}V${scene.datumY}`} />
             {radius > 0 &&
                 half > 0 &&
-                [half, -half].map((y) => <rect key={y} x={x - radius} width={2 * radius} y={scene.planY(y) - 100 * scene.scale} height={200 * scene.scale} />)}
+                [half, -half].map((y) => (
+                    <rect key={y} x={x - radius} width={2 * radius} y={scene.planY(y) - 100 * scene.scale} height={200 * scene.scale} />
+                ))}
         </g>
     );
 }
@@ -67,7 +73,14 @@ function Ruler({ scene, marks }: { scene: Scene; marks: ReturnType<typeof ticks>
             {marks.map(
                 (mark) =>
                     mark.label !== null && (
-                        <text key={mark.station} x={scene.x(mark.station)} y={scene.rulerY + 24} textAnchor="middle" fontSize={13} stroke="none">
+                        <text
+                            key={mark.station}
+                            x={scene.x(mark.station)}
+                            y={scene.rulerY + 24}
+                            textAnchor="middle"
+                            fontSize={13}
+                            stroke="none"
+                        >
                             {mark.label}
                         </text>
                     ),

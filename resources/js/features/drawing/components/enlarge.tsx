@@ -14,10 +14,22 @@ export function Enlarge({ factor, onFactor }: { factor: number; onFactor: (facto
             <span className="px-1 text-dye-soft">
                 deviation <span className="text-dye-ink">× {factor}</span>
             </span>
-            <button type="button" onClick={() => step(-1)} className="min-h-11 min-w-11 text-2xl" aria-label="Enlarge less" disabled={factor === FACTORS[0]}>
+            <button
+                type="button"
+                onClick={() => step(-1)}
+                className="min-h-11 min-w-11 text-2xl"
+                aria-label="Enlarge less"
+                disabled={factor === FACTORS[0]}
+            >
                 −
             </button>
-            <button type="button" onClick={() => step(1)} className="min-h-11 min-w-11 text-2xl" aria-label="Enlarge more" disabled={factor === FACTORS.at(-1)}>
+            <button
+                type="button"
+                onClick={() => step(1)}
+                className="min-h-11 min-w-11 text-2xl"
+                aria-label="Enlarge more"
+                disabled={factor === FACTORS.at(-1)}
+            >
                 +
             </button>
         </div>

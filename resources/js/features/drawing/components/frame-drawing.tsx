@@ -20,11 +20,25 @@ interface Props {
     revision?: number;
     reach?: number[];
     summary: string;
+    named?: boolean;
     children?: (scene: Scene) => ReactNode;
 }
 
 /** The one drawing: plan above, side below, on a common station scale. */
-export function FrameDrawing({ points, axles, chosen = [], bar = null, factor = 1, onFactor, onChoose = () => undefined, revision, reach, summary, children }: Props) {
+export function FrameDrawing({
+    points,
+    axles,
+    chosen = [],
+    bar = null,
+    factor = 1,
+    onFactor,
+    onChoose = () => undefined,
+    revision,
+    reach,
+    summary,
+    named = true,
+    children,
+}: Props) {
     const { ref, width, height } = useSize<HTMLDivElement>();
     const scene = layOut(points, axles, width, height, reach);
     const drawn = drawnPoints(points, scene, factor);
@@ -33,7 +47,14 @@ export function FrameDrawing({ points, axles, chosen = [], bar = null, factor = 
         <div className="on-dye relative min-h-0 flex-1 bg-dye text-dye-ink">
             <div ref={ref} className="absolute inset-0 overflow-hidden">
                 {width > 0 && (
-                    <svg width={width} height={height} role={children ? 'group' : 'img'} aria-label={summary} data-revision={revision} className="block">
+                    <svg
+                        width={width}
+                        height={height}
+                        role={children ? 'group' : 'img'}
+                        aria-label={summary}
+                        data-revision={revision}
+                        className="block"
+                    >
                         <ViewTitle x={14} y={24} main="Plan" more="from above, front left" />
                         <ViewTitle x={14} y={scene.sideTop + 20} main="Left side" more="right rail dashed" />
                         <text x={width - 10} y={scene.datumY - 5} textAnchor="end" fontSize={12} fill="var(--dye-soft)" aria-hidden>
@@ -43,7 +64,7 @@ export function FrameDrawing({ points, axles, chosen = [], bar = null, factor = 
                         {children?.(scene)}
                         {onFactor && <MeasuredFrame drawn={drawn} chosen={chosen} onChoose={onChoose} />}
                         {bar && <Bar reading={bar} drawn={drawn} scene={scene} />}
-                        <Labels drawn={drawn} chosen={chosen} />
+                        {named && <Labels drawn={drawn} chosen={chosen} />}
                     </svg>
                 )}
             </div>

@@ -10,7 +10,10 @@ const TONE = { plain: 'var(--dye-soft)', out: 'var(--dye-out)', now: 'var(--now)
 export function Labels({ drawn, chosen }: { drawn: DrawnPoint[]; chosen: string[] }) {
     const { unit } = useUnits();
     const marks = drawn.flatMap((one) => [one.plan, one.side]);
-    const labels = placeLabels(drawn.flatMap((one) => labelsOf(one, chosen.includes(one.point.id), unit)), marks);
+    const labels = placeLabels(
+        drawn.flatMap((one) => labelsOf(one, chosen.includes(one.point.id), unit)),
+        marks,
+    );
     return (
         <g fontFamily="var(--font-head)" fontSize={14} fontWeight={500} aria-hidden>
             {labels.map((label) => (
@@ -27,14 +30,30 @@ function labelsOf(one: DrawnPoint, isChosen: boolean, unit: Unit): Label[] {
     const left = point.side === 'left';
     const rank = isChosen ? 0 : RANK[point.verdict];
     const tone = isChosen ? 'now' : point.verdict === 'out' ? 'out' : 'plain';
-    const labels: Label[] = [{ key: point.id, text: point.id, x: plan.x, y: plan.y + (left ? (isChosen ? 26 : 21) : isChosen ? -15 : -11), rank, tone }];
+    const labels: Label[] = [
+        { key: point.id, text: point.id, x: plan.x, y: plan.y + (left ? (isChosen ? 26 : 21) : isChosen ? -15 : -11), rank, tone },
+    ];
     if (isChosen) labels.push({ key: `${point.id} side`, text: point.id, x: side.x, y: side.y - 15, rank, tone });
     const [, dy = 0, dz = 0] = point.deviation ?? [];
     if (point.axes[1] === 'out') {
-        labels.push({ key: `${point.id} y`, text: `${formatDeviation(Math.abs(dy), unit, false)} ${dy > 0 ? 'right' : 'left'}`, x: plan.x, y: plan.y + (left ? 37 : -26), rank: rank + 0.5, tone: 'out' });
+        labels.push({
+            key: `${point.id} y`,
+            text: `${formatDeviation(Math.abs(dy), unit, false)} ${dy > 0 ? 'right' : 'left'}`,
+            x: plan.x,
+            y: plan.y + (left ? 37 : -26),
+            rank: rank + 0.5,
+            tone: 'out',
+        });
     }
     if (point.axes[2] === 'out') {
-        labels.push({ key: `${point.id} z`, text: `${formatDeviation(Math.abs(dz), unit, false)} ${dz > 0 ? 'high' : 'low'}`, x: side.x, y: side.y + (dz > 0 ? -12 : 22), rank: rank + 0.5, tone: 'out' });
+        labels.push({
+            key: `${point.id} z`,
+            text: `${formatDeviation(Math.abs(dz), unit, false)} ${dz > 0 ? 'high' : 'low'}`,
+            x: side.x,
+            y: side.y + (dz > 0 ? -12 : 22),
+            rank: rank + 0.5,
+            tone: 'out',
+        });
     }
     return labels;
 }

@@ -24,13 +24,21 @@ export function MeasuredFrame({ drawn, chosen, onChoose }: Props) {
                 return (
                     <g key={side} fill="none" stroke="var(--dye-ink)" strokeWidth={1.9}>
                         <polyline points={rail.map(({ plan }) => `${plan.x},${plan.y}`).join(' ')} />
-                        <polyline points={rail.map((one) => `${one.side.x},${one.side.y}`).join(' ')} strokeDasharray={side === 'right' ? '7 4' : undefined} />
+                        <polyline
+                            points={rail.map((one) => `${one.side.x},${one.side.y}`).join(' ')}
+                            strokeDasharray={side === 'right' ? '7 4' : undefined}
+                        />
                     </g>
                 );
             })}
             {drawn.flatMap((one) =>
                 [one.plan, one.side].map((at, view) => (
-                    <g key={`${one.point.id}-${view}`} transform={`translate(${at.x} ${at.y})`} onClick={() => onChoose(one.point.id)} className="cursor-pointer">
+                    <g
+                        key={`${one.point.id}-${view}`}
+                        transform={`translate(${at.x} ${at.y})`}
+                        onClick={() => onChoose(one.point.id)}
+                        className="cursor-pointer"
+                    >
                         <circle r={15} fill="transparent" />
                         {chosen.includes(one.point.id) && <circle r={10} fill="none" stroke="var(--now)" strokeWidth={2.4} />}
                         <StateShape state={one.point.verdict} size={view === 0 ? 5 : 4} />

@@ -10,13 +10,65 @@ import type { DrivelineProps, JobProps } from '@/types/props';
 type Group = [string, [string, string, string?][]];
 
 const GROUPS: Group[] = [
-    ['Front joint (gearbox output)', [['front.joint.0', 'station'], ['front.joint.1', 'offset'], ['front.joint.2', 'height'], ['front.pitch', 'axis rises rearward', '°'], ['front.yaw', 'axis runs right', '°']]],
-    ['Rear joint (pinion), before the plan', [['rear.joint.0', 'station'], ['rear.joint.1', 'offset'], ['rear.joint.2', 'height'], ['rear.pitch', 'axis rises rearward', '°'], ['rear.yaw', 'axis runs right', '°']]],
-    ['Shaft on the bench', [['existing.length', 'between joint centres'], ['existing.engagement', 'engaged by']]],
-    ['Slip joint', [['slip.possible', 'can engage'], ['slip.wanted', 'wanted at ride height'], ['slip.least', 'at least at droop']]],
-    ['Tube', [['tube.outside', 'outside diameter'], ['tube.wall', 'wall, if known'], ['tube.kerf', 'saw cut']]],
-    ['Rear joint moves at full bump', [['bump.0', 'rearward'], ['bump.1', 'right'], ['bump.2', 'up']]],
-    ['and at full droop', [['droop.0', 'rearward'], ['droop.1', 'right'], ['droop.2', 'up']]],
+    [
+        'Front joint (gearbox output)',
+        [
+            ['front.joint.0', 'station'],
+            ['front.joint.1', 'offset'],
+            ['front.joint.2', 'height'],
+            ['front.pitch', 'axis rises rearward', '°'],
+            ['front.yaw', 'axis runs right', '°'],
+        ],
+    ],
+    [
+        'Rear joint (pinion), before the plan',
+        [
+            ['rear.joint.0', 'station'],
+            ['rear.joint.1', 'offset'],
+            ['rear.joint.2', 'height'],
+            ['rear.pitch', 'axis rises rearward', '°'],
+            ['rear.yaw', 'axis runs right', '°'],
+        ],
+    ],
+    [
+        'Shaft on the bench',
+        [
+            ['existing.length', 'between joint centres'],
+            ['existing.engagement', 'engaged by'],
+        ],
+    ],
+    [
+        'Slip joint',
+        [
+            ['slip.possible', 'can engage'],
+            ['slip.wanted', 'wanted at ride height'],
+            ['slip.least', 'at least at droop'],
+        ],
+    ],
+    [
+        'Tube',
+        [
+            ['tube.outside', 'outside diameter'],
+            ['tube.wall', 'wall, if known'],
+            ['tube.kerf', 'saw cut'],
+        ],
+    ],
+    [
+        'Rear joint moves at full bump',
+        [
+            ['bump.0', 'rearward'],
+            ['bump.1', 'right'],
+            ['bump.2', 'up'],
+        ],
+    ],
+    [
+        'and at full droop',
+        [
+            ['droop.0', 'rearward'],
+            ['droop.1', 'right'],
+            ['droop.2', 'up'],
+        ],
+    ],
     ['Fastest', [['speed', 'shaft speed', 'rev/min']]],
 ];
 
@@ -49,7 +101,8 @@ export function ShaftForm({ job, fields: initial, onSaved }: Props) {
     return (
         <form onSubmit={(event) => void submit(event)} className="grid gap-4" aria-label="Driveshaft" aria-busy={busy}>
             <p className="text-soft">
-                A bare number is in {job.units === 'mm' ? 'millimetres' : 'inches'}, the job's unit{unit !== job.units && ', whatever is shown'}; write mm or in after a length to say otherwise.
+                A bare number is in {job.units === 'mm' ? 'millimetres' : 'inches'}, the job's unit
+                {unit !== job.units && ', whatever is shown'}; write mm or in after a length to say otherwise.
             </p>
             {GROUPS.map(([title, entries]) => (
                 <fieldset key={title} disabled={!job.can.work}>

@@ -17,7 +17,9 @@ export function ShaftNumbers({ shaft, limits }: { shaft: ShaftResultProps; limit
                 <Ask about="tube" className="block text-3xl font-semibold">
                     {show(Math.abs(shaft.tubeToCut))}
                 </Ask>
-                {shaft.kerf > 0 && <span className="text-soft">Mark it, and keep the {show(shaft.kerf)} of the saw on the waste side.</span>}
+                {shaft.kerf > 0 && (
+                    <span className="text-soft">Mark it, and keep the {show(shaft.kerf)} of the saw on the waste side.</span>
+                )}
             </p>
             {shaft.warnings.length > 0 && (
                 <ul className="grid gap-1.5" aria-label="Warnings">
@@ -67,7 +69,9 @@ export function ShaftNumbers({ shaft, limits }: { shaft: ShaftResultProps; limit
                 <dd className="text-right font-semibold">{show(shaft.bottomingClearance)}</dd>
                 <dt className="text-soft">First critical speed</dt>
                 <dd className="text-right font-semibold">
-                    <Ask about="critical">{shaft.criticalSpeed === null ? 'wall not known' : `${Math.round(shaft.criticalSpeed)} rev/min`}</Ask>
+                    <Ask about="critical">
+                        {shaft.criticalSpeed === null ? 'wall not known' : `${Math.round(shaft.criticalSpeed)} rev/min`}
+                    </Ask>
                 </dd>
                 <dt className="text-soft">Fastest it turns</dt>
                 <dd className="text-right font-semibold">
@@ -83,12 +87,18 @@ export function ShaftNumbers({ shaft, limits }: { shaft: ShaftResultProps; limit
                 <ul className="grid gap-2 text-[15px]">
                     {limits.map((limit) => (
                         <li key={limit.key}>
-                            <b className="font-semibold">{limit.key === 'greatestSpeedShare' ? `${Math.round(limit.value * 100)} %` : formatAngle(limit.value)}</b> {limit.source}
+                            <b className="font-semibold">
+                                {limit.key === 'greatestSpeedShare' ? `${Math.round(limit.value * 100)} %` : formatAngle(limit.value)}
+                            </b>{' '}
+                            {limit.source}
                         </li>
                     ))}
                 </ul>
             </details>
-            <p className="border border-ink px-3 py-2">A shaft that lets go can kill. Weld it true, check it with a dial indicator, have it balanced by a driveline shop, and follow the joint maker's limits.</p>
+            <p className="border border-ink px-3 py-2">
+                A shaft that lets go can kill. Weld it true, check it with a dial indicator, have it balanced by a driveline shop, and
+                follow the joint maker's limits.
+            </p>
         </div>
     );
 }

@@ -20,8 +20,26 @@ export function ShaftSketch({ shaft, before }: { shaft: ShaftResultProps; before
                         aria-label={`Shaft from the side and from above: front joint ${formatAngle(ride.frontAngle)}, rear joint ${formatAngle(ride.rearAngle)}`}
                         className="block"
                     >
-                        <View shaft={shaft} before={before} across={2} title="Left side" more="angles in space" width={width} y={height * 0.3} annotated />
-                        <View shaft={shaft} before={before} across={1} title="Plan" more="from above, right up" width={width} y={height * 0.76} annotated={false} />
+                        <View
+                            shaft={shaft}
+                            before={before}
+                            across={2}
+                            title="Left side"
+                            more="angles in space"
+                            width={width}
+                            y={height * 0.3}
+                            annotated
+                        />
+                        <View
+                            shaft={shaft}
+                            before={before}
+                            across={1}
+                            title="Plan"
+                            more="from above, right up"
+                            width={width}
+                            y={height * 0.76}
+                            annotated={false}
+                        />
                     </svg>
                 )}
             </div>
@@ -93,5 +111,12 @@ function Old({ from, to }: { from: { x: number; y: number }; to: { x: number; y:
 
 function AxisLine({ at, axis, across, way }: { at: { x: number; y: number }; axis: number[]; across: 1 | 2; way: 1 | -1 }) {
     const reach = 92 * way;
-    return <path d={`M${at.x} ${at.y}l${reach * (axis[0] ?? 1)} ${-reach * (axis[across] ?? 0)}`} stroke="var(--scribe)" strokeWidth={1.4} strokeDasharray="16 4 3 4" />;
+    return (
+        <path
+            d={`M${at.x} ${at.y}l${reach * (axis[0] ?? 1)} ${-reach * (axis[across] ?? 0)}`}
+            stroke="var(--scribe)"
+            strokeWidth={1.4}
+            strokeDasharray="16 4 3 4"
+        />
+    );
 }

@@ -30,9 +30,17 @@ export function DeviationTable({ points, chosen, onChoose }: Props) {
             </thead>
             <tbody>
                 {points.map((point) => (
-                    <tr key={point.id} className={`border-b border-line ${chosen === point.id ? 'bg-now text-now-ink [--ink:var(--now-ink)] [--out:var(--now-ink)] [--soft:var(--now-ink)] [--unsure:var(--now-ink)]' : ''}`} onClick={() => onChoose(point.id)}>
+                    <tr
+                        key={point.id}
+                        className={`border-b border-line ${chosen === point.id ? 'bg-now text-now-ink [--ink:var(--now-ink)] [--out:var(--now-ink)] [--soft:var(--now-ink)] [--unsure:var(--now-ink)]' : ''}`}
+                        onClick={() => onChoose(point.id)}
+                    >
                         <th className="pl-4 text-left">
-                            <button type="button" className="min-h-12 text-left leading-tight focus-visible:-outline-offset-2" aria-pressed={chosen === point.id}>
+                            <button
+                                type="button"
+                                className="min-h-12 text-left leading-tight focus-visible:-outline-offset-2"
+                                aria-pressed={chosen === point.id}
+                            >
                                 <b className="font-semibold">{point.id}</b>
                                 <span className="block text-sm leading-tight font-normal text-soft max-sm:hidden">{point.name}</span>
                             </button>

@@ -5,7 +5,9 @@ export function FindingList({ findings }: { findings: FindingProps[] }) {
     const seen = findings.filter((finding) => finding.significant);
     const unseen = findings.filter((finding) => !finding.significant);
     if (findings.length === 0) {
-        return <p className="text-soft">Twist, sag, sidesway, diamond and short rails are read from pairs. No pair is fully measured yet.</p>;
+        return (
+            <p className="text-soft">Twist, sag, sidesway, diamond and short rails are read from pairs. No pair is fully measured yet.</p>
+        );
     }
     return (
         <>

@@ -6,7 +6,10 @@ export function JobList({ jobs }: { jobs: JobRowProps[] }) {
     return (
         <ul className="border-t border-ink">
             {jobs.map((job) => (
-                <li key={job.id} className="grid gap-x-6 gap-y-1 border-b border-line py-4 md:grid-cols-[1fr_1.2fr_max-content] md:items-center">
+                <li
+                    key={job.id}
+                    className="grid gap-x-6 gap-y-1 border-b border-line py-4 md:grid-cols-[1fr_1.2fr_max-content] md:items-center"
+                >
                     <div>
                         <Link href={job.href} className="font-head text-2xl font-semibold underline decoration-line underline-offset-4">
                             {job.title}
@@ -17,7 +20,10 @@ export function JobList({ jobs }: { jobs: JobRowProps[] }) {
                     </div>
                     <p>
                         <span className="block text-sm text-soft">next</span>
-                        <Link href={job.nextHref} className="inline-flex min-h-11 items-center text-lg font-medium underline decoration-line underline-offset-4">
+                        <Link
+                            href={job.nextHref}
+                            className="inline-flex min-h-11 items-center text-lg font-medium underline decoration-line underline-offset-4"
+                        >
                             {job.next}
                         </Link>
                     </p>

@@ -22,8 +22,18 @@ export function FromChart() {
     return (
         <form onSubmit={submit} className="grid gap-4" aria-label="New job from a chart">
             <h3 className="text-xl">From a chart (CSV)</h3>
-            <Field label="Title" value={form.data.title} onChange={(event) => form.setData('title', event.target.value)} error={form.errors.title} />
-            <Field label="Vehicle" value={form.data.vehicle} onChange={(event) => form.setData('vehicle', event.target.value)} error={form.errors.vehicle} />
+            <Field
+                label="Title"
+                value={form.data.title}
+                onChange={(event) => form.setData('title', event.target.value)}
+                error={form.errors.title}
+            />
+            <Field
+                label="Vehicle"
+                value={form.data.vehicle}
+                onChange={(event) => form.setData('vehicle', event.target.value)}
+                error={form.errors.vehicle}
+            />
             <div>
                 <p className="text-sm text-soft">The chart is in</p>
                 <Segmented

@@ -68,10 +68,28 @@ export function CutHandle({ scene, name, at, bandEnd, limits, disabled, onPlace 
             onPointerUp={onUp}
             className={`touch-none outline-none [&:focus-visible>.grip]:stroke-[4] ${disabled ? '' : 'cursor-ew-resize'}`}
         >
-            {end > x && <rect x={x} width={end - x} y={scene.planTop - 8} height={scene.datumY - scene.planTop + 8} fill="var(--now)" opacity={0.16} />}
+            {end > x && (
+                <rect
+                    x={x}
+                    width={end - x}
+                    y={scene.planTop - 8}
+                    height={scene.datumY - scene.planTop + 8}
+                    fill="var(--now)"
+                    opacity={0.16}
+                />
+            )}
             <path d={`M${x} ${scene.planTop - 8}V${scene.datumY + 6}`} stroke="var(--now)" strokeWidth={2} strokeDasharray="9 4" />
             <path d={`M${x} ${scene.planTop - 8}V${scene.datumY + 6}`} stroke="transparent" strokeWidth={44} />
-            <rect className="grip" x={x - 46} y={scene.planTop - 34} width={92} height={27} fill="var(--now)" stroke="var(--dye-ink)" strokeWidth={0} />
+            <rect
+                className="grip"
+                x={x - 46}
+                y={scene.planTop - 34}
+                width={92}
+                height={27}
+                fill="var(--now)"
+                stroke="var(--dye-ink)"
+                strokeWidth={0}
+            />
             <text x={x} y={scene.planTop - 15} textAnchor="middle" fontSize={16} fontWeight={600} fill="var(--now-ink)">
                 {words}
             </text>

@@ -1,3 +1,4 @@
+import { placeLabels, type Label } from '@/features/drawing/lib/place-labels';
 import type { Scene } from '@/features/drawing/lib/scene';
 import type { AxleProps, TargetProps } from '@/types/props';
 
@@ -14,7 +15,10 @@ export function Ghost({ target, axles, scene }: { target: TargetProps[]; axles: 
             {(['left', 'right'] as const).map((side) => (
                 <g key={side}>
                     <polyline points={rail(side, (place) => scene.planY(place[1] ?? 0))} />
-                    <polyline points={rail(side, (place) => scene.sideY(place[2] ?? 0))} strokeDasharray={side === 'right' ? '7 4' : undefined} />
+                    <polyline
+                        points={rail(side, (place) => scene.sideY(place[2] ?? 0))}
+                        strokeDasharray={side === 'right' ? '7 4' : undefined}
+                    />
                 </g>
             ))}
             {target.map((one) =>
@@ -22,13 +26,43 @@ export function Ghost({ target, axles, scene }: { target: TargetProps[]; axles: 
                     <circle key={one.id} cx={scene.x(one.target[0] ?? 0)} cy={scene.planY(one.target[1] ?? 0)} r={3.4} fill="var(--dye)" />
                 ) : (
                     one.chart && (
-                        <path key={one.id} d={`M${scene.x(one.chart[0] ?? 0) - 5} ${scene.planY(one.chart[1] ?? 0) - 5}l10 10m0-10l-10 10`} stroke="var(--dye-out)" />
+                        <path
+                            key={one.id}
+                            d={`M${scene.x(one.chart[0] ?? 0) - 5} ${scene.planY(one.chart[1] ?? 0) - 5}l10 10m0-10l-10 10`}
+                            stroke="var(--dye-out)"
+                        />
                     )
                 ),
             )}
+            <g fill="var(--dye-soft)" stroke="none" fontFamily="var(--font-head)" fontSize={14} fontWeight={500}>
+                {placeLabels(target.flatMap((one) => labelOf(one, scene))).map((label) => (
+                    <text key={label.key} x={label.x} y={label.y} textAnchor="middle">
+                        {label.text}
+                    </text>
+                ))}
+            </g>
             {axles.map((axle) => (
-                <path key={axle.id} d={`M${scene.x(axle.station)} ${scene.planY((axle.track ?? 0) / 2)}V${scene.planY(-(axle.track ?? 0) / 2)}`} strokeWidth={1.2} />
+                <path
+                    key={axle.id}
+                    d={`M${scene.x(axle.station)} ${scene.planY((axle.track ?? 0) / 2)}V${scene.planY(-(axle.track ?? 0) / 2)}`}
+                    strokeWidth={1.2}
+                />
             ))}
         </g>
     );
+}
+
+function labelOf(one: TargetProps, scene: Scene): Label[] {
+    const place = one.target ?? one.chart;
+    return place
+        ? [
+              {
+                  key: one.id,
+                  text: one.id,
+                  x: scene.x(place[0] ?? 0),
+                  y: scene.planY(place[1] ?? 0) + (one.side === 'left' ? 21 : -11),
+                  rank: one.target ? 1 : 0,
+              },
+          ]
+        : [];
 }

@@ -18,8 +18,8 @@ interface Props {
 const FIELDS = [
     ['at', 'Cut at station'],
     ['length', 'Length'],
-    ['kerf', 'Width of the cut'],
-    ['witness', 'Witness marks from the cut'],
+    ['kerf', 'Saw cut'],
+    ['witness', 'Witness marks'],
 ] as const;
 
 /** One stretch or shorten as it is typed. */
@@ -59,7 +59,12 @@ export function OperationCard({ draft, index, errors, isSaved, disabled, onEdit,
                     />
                 ))}
                 <label className="col-span-2 flex min-h-11 items-center gap-2">
-                    <input type="checkbox" className="size-5 accent-[var(--ink)]" checked={draft.level} onChange={(event) => onEdit({ level: event.target.checked })} />
+                    <input
+                        type="checkbox"
+                        className="size-5 accent-[var(--ink)]"
+                        checked={draft.level}
+                        onChange={(event) => onEdit({ level: event.target.checked })}
+                    />
                     Lay the insert level, even where the rail slopes
                 </label>
                 <div className="col-span-2 flex gap-2">

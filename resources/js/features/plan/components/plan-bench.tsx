@@ -30,7 +30,10 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                 <FrameDrawing
                     points={plan.target.map(asPoint)}
                     axles={plan.axlesBefore}
-                    reach={plan.axlesAfter.map((axle) => axle.station + (axle.tyreRadius ?? 0)).concat(plan.target.flatMap((one) => one.target?.[0] ?? []))}
+                    reach={plan.axlesAfter
+                        .map((axle) => axle.station + (axle.tyreRadius ?? 0))
+                        .concat(plan.target.flatMap((one) => one.target?.[0] ?? []))}
+                    named={plan.operations.length === 0}
                     summary="The planned frame over its chart. Each cut is a slider; the table lists every target."
                 >
                     {(scene) => (
@@ -56,7 +59,11 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                     )}
                 </FrameDrawing>
             </div>
-            <div className="flex min-h-0 flex-col gap-5 border-ink bg-paper p-4 max-lg:border-t lg:w-[440px] lg:overflow-y-auto lg:border-l" tabIndex={-1} aria-busy={busy}>
+            <div
+                className="flex min-h-0 flex-col gap-5 border-ink bg-paper p-4 max-lg:border-t lg:w-[440px] lg:overflow-y-auto lg:border-l"
+                tabIndex={-1}
+                aria-busy={busy}
+            >
                 {plan.trouble && <Trouble title="This cannot be planned yet">{plan.trouble.message}</Trouble>}
                 <dl className="flex gap-8">
                     {[
@@ -71,7 +78,9 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                         </div>
                     ))}
                 </dl>
-                {drafts.length === 0 && !plan.trouble && <p>Nothing is planned. Add a stretch or a shorten, place its cut on the drawing, and type the length.</p>}
+                {drafts.length === 0 && !plan.trouble && (
+                    <p>Nothing is planned. Add a stretch or a shorten, place its cut on the drawing, and type the length.</p>
+                )}
                 {drafts.map((draft, index) => (
                     <OperationCard
                         key={draft.id}
@@ -110,8 +119,9 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                             </ul>
                         )}
                         <p className="border border-ink px-3 py-2">
-                            Before cutting: tie both halves to the bench, support the vehicle, disconnect the battery, drain or shield fuel lines. The vehicle maker's body-builder instructions, local
-                            rules and a licensed engineer decide whether this frame may be cut at all.
+                            Before cutting: tie both halves to the bench, support the vehicle, disconnect the battery, drain or shield fuel
+                            lines. The vehicle maker's body-builder instructions, local rules and a licensed engineer decide whether this
+                            frame may be cut at all.
                         </p>
                         <section>
                             <h2 className="mb-1 text-2xl">Saw and prove</h2>
@@ -124,7 +134,10 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                         <section>
                             <div className="mb-1 flex items-baseline justify-between">
                                 <h2 className="text-2xl">Target</h2>
-                                <a href={path('plan.target', { job: job.id })} className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4">
+                                <a
+                                    href={path('plan.target', { job: job.id })}
+                                    className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4"
+                                >
                                     Target as CSV, mm
                                 </a>
                             </div>

@@ -43,7 +43,12 @@ export function CutTable({ plan }: { plan: PlanProps }) {
 export function CarriedTable({ plan }: { plan: PlanProps }) {
     const { unit, denominator } = useUnits();
     const crossing = plan.carried.filter((item) => Math.abs(item.change) > 1e-6);
-    if (crossing.length === 0) return <p className="text-soft">Nothing that the job lists crosses a cut. Look along the rails yourself: lines, loom, cable, exhaust, shaft.</p>;
+    if (crossing.length === 0)
+        return (
+            <p className="text-soft">
+                Nothing that the job lists crosses a cut. Look along the rails yourself: lines, loom, cable, exhaust, shaft.
+            </p>
+        );
     return (
         <table className="w-full border-collapse">
             <thead className="text-sm text-soft">
@@ -86,7 +91,9 @@ export function TargetTable({ plan }: { plan: PlanProps }) {
                         {one.target && one.chart ? (
                             <>
                                 <td className={cell}>{formatLength(one.target[0] ?? 0, unit, denominator)}</td>
-                                <td className={`${cell} text-soft`}>{formatLength((one.target[0] ?? 0) - (one.chart[0] ?? 0), unit, denominator, true)}</td>
+                                <td className={`${cell} text-soft`}>
+                                    {formatLength((one.target[0] ?? 0) - (one.chart[0] ?? 0), unit, denominator, true)}
+                                </td>
                                 <td className={cell}>{formatLength(one.target[1] ?? 0, unit, denominator)}</td>
                                 <td className={cell}>{formatLength(one.target[2] ?? 0, unit, denominator)}</td>
                             </>

@@ -21,7 +21,15 @@ function typed(mm: number, unit: Unit): string {
 
 export function draftOf(operation: OperationProps, unit: Unit): Draft {
     const { id, kind, level } = operation;
-    return { id, kind, level, at: typed(operation.at, unit), length: typed(operation.length, unit), kerf: typed(operation.kerf, unit), witness: typed(operation.witness, unit) };
+    return {
+        id,
+        kind,
+        level,
+        at: typed(operation.at, unit),
+        length: typed(operation.length, unit),
+        kerf: typed(operation.kerf, unit),
+        witness: typed(operation.witness, unit),
+    };
 }
 
 /** The plan as saved, and the operations as they are being typed; the server says what comes of them. */
@@ -53,7 +61,8 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
         }
     };
 
-    const edit = (id: string, change: Partial<Draft>) => setDrafts((now) => now.map((draft) => (draft.id === id ? { ...draft, ...change } : draft)));
+    const edit = (id: string, change: Partial<Draft>) =>
+        setDrafts((now) => now.map((draft) => (draft.id === id ? { ...draft, ...change } : draft)));
 
     const add = (kind: Draft['kind']) => {
         const [front = 0, rear = 0] = plan.rail ?? [];

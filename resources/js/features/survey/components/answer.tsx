@@ -3,7 +3,8 @@ import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation } from '@/shared/lib/format';
 import type { ReadingProps } from '@/types/props';
 
-export type Said = { state: 'stored'; reading: ReadingProps; others: number } | { state: 'refused'; message: string } | { state: 'told'; message: string };
+export type Said =
+    { state: 'stored'; reading: ReadingProps; others: number } | { state: 'refused'; message: string } | { state: 'told'; message: string };
 
 /** What became of the last thing typed: stored and agrees, stored but doubtful, or not understood and why. */
 export function Answer({ said }: { said: Said | null }) {

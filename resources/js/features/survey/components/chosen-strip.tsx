@@ -55,7 +55,9 @@ export function PointStrip({ point }: { point: PointProps }) {
                 ))}
                 {point.chart && (
                     <Number label="chart">
-                        <span className="text-base font-normal">{point.chart.map((mm) => formatLength(mm, unit, denominator)).join('  /  ')}</span>
+                        <span className="text-base font-normal">
+                            {point.chart.map((mm) => formatLength(mm, unit, denominator)).join('  /  ')}
+                        </span>
                     </Number>
                 )}
             </dl>
@@ -89,7 +91,8 @@ export function ReadingStrip({ reading, canStrike, canWork, onStrike, onRestore,
                     {KIND_WORDS[reading.kind]} {reading.points.join(' – ')}
                 </span>
                 <span className="block text-soft">
-                    reading {reading.number}, typed {reading.typed} {reading.by && `by ${reading.by}`} {reading.at.slice(0, 16).replace('T', ' ')} UTC
+                    reading {reading.number}, typed {reading.typed} {reading.by && `by ${reading.by}`}{' '}
+                    {reading.at.slice(0, 16).replace('T', ' ')} UTC
                     {reading.reason && `; ${reading.reason}`}
                 </span>
             </p>
@@ -97,7 +100,9 @@ export function ReadingStrip({ reading, canStrike, canWork, onStrike, onRestore,
                 <Number label="read">{valueWords(reading.value, reading.quantity, unit, denominator)}</Number>
                 {reading.off !== null && (
                     <Number label={reading.quantity === 'angle' ? 'off' : `off, ${unit}`}>
-                        <Ask about="off">{reading.quantity === 'angle' ? formatAngle(reading.off, 2, true) : formatDeviation(reading.off, unit)}</Ask>
+                        <Ask about="off">
+                            {reading.quantity === 'angle' ? formatAngle(reading.off, 2, true) : formatDeviation(reading.off, unit)}
+                        </Ask>
                     </Number>
                 )}
                 {reading.standardised !== null && (

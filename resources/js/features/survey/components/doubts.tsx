@@ -23,7 +23,12 @@ export function Doubts({ doubtful, chosen, others, canWork, canStrike, onChoose,
         <ul className="grid gap-1 border-l-[6px] border-out bg-wash">
             {doubtful.map((reading) => (
                 <li key={reading.id} className="px-3 py-1">
-                    <button type="button" className="min-h-11 w-full text-left leading-snug focus-visible:-outline-offset-2" aria-expanded={reading === open} onClick={() => onChoose(reading)}>
+                    <button
+                        type="button"
+                        className="min-h-11 w-full text-left leading-snug focus-visible:-outline-offset-2"
+                        aria-expanded={reading === open}
+                        onClick={() => onChoose(reading)}
+                    >
                         <span className="font-head text-xl font-semibold">Reading {reading.number} does not fit</span>
                         {reading === open && <span className="block">{doubtWords(reading, others, unit)}</span>}
                     </button>

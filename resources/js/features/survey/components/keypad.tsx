@@ -19,7 +19,12 @@ export function Keypad({ onType, onBack, onEnter, onUndo }: Props) {
     return (
         <div className="no-print">
             <div className="flex gap-5 text-sm">
-                <button type="button" onClick={() => setOpen(!open)} aria-expanded={open} className="min-h-11 underline decoration-line underline-offset-4">
+                <button
+                    type="button"
+                    onClick={() => setOpen(!open)}
+                    aria-expanded={open}
+                    className="min-h-11 underline decoration-line underline-offset-4"
+                >
                     {open ? 'Hide the keypad' : 'Keypad'}
                 </button>
                 {onUndo && (
@@ -32,7 +37,13 @@ export function Keypad({ onType, onBack, onEnter, onUndo }: Props) {
                 <div className="grid grid-cols-4 gap-1.5" role="group" aria-label="Keypad">
                     <div className="col-span-3 grid grid-cols-3 gap-1.5">
                         {NUMBERS.map((number) => (
-                            <button key={number} type="button" className={key} onClick={() => onType(number)} aria-label={number === '−' ? 'minus' : number === '.' ? 'point' : number}>
+                            <button
+                                key={number}
+                                type="button"
+                                className={key}
+                                onClick={() => onType(number)}
+                                aria-label={number === '−' ? 'minus' : number === '.' ? 'point' : number}
+                            >
                                 {number}
                             </button>
                         ))}

@@ -23,7 +23,12 @@ export function ReadingLine({ text, onText, onEnter, onOther, next, correcting, 
     const { unit, denominator } = useUnits();
     const field = useRef<HTMLInputElement>(null);
     const onKey = (event: KeyboardEvent) => {
-        const act = { Enter: onEnter, ArrowDown: () => onOther(1), ArrowUp: () => onOther(-1), Escape: () => (text === '' ? onStopCorrecting() : onText('')) }[event.key];
+        const act = {
+            Enter: onEnter,
+            ArrowDown: () => onOther(1),
+            ArrowUp: () => onOther(-1),
+            Escape: () => (text === '' ? onStopCorrecting() : onText('')),
+        }[event.key];
         if (act && (event.key === 'Enter' || event.key === 'Escape' || text === '')) {
             event.preventDefault();
             act();
@@ -67,13 +72,16 @@ export function ReadingLine({ text, onText, onEnter, onOther, next, correcting, 
                     enterKeyHint="done"
                     className="h-16 w-full border-2 border-ink bg-paper pr-14 pl-3 text-[26px] placeholder:text-soft placeholder:opacity-70"
                 />
-                <span className="pointer-events-none absolute top-1/2 right-3 -translate-y-1/2 text-lg text-soft" title="what a bare number means">
+                <span
+                    className="pointer-events-none absolute top-1/2 right-3 -translate-y-1/2 text-lg text-soft"
+                    title="what a bare number means"
+                >
                     {unit}
                 </span>
             </div>
             <p className="mt-1.5 text-sm text-soft max-sm:hidden">
-                <b className="font-medium text-ink">Enter</b> store · <b className="font-medium text-ink">↓</b> other · <b className="font-medium text-ink">u</b> unit ·{' '}
-                <b className="font-medium text-ink">?</b> keys
+                <b className="font-medium text-ink">Enter</b> store · <b className="font-medium text-ink">↓</b> other ·{' '}
+                <b className="font-medium text-ink">u</b> unit · <b className="font-medium text-ink">?</b> keys
             </p>
             {!disabled && (
                 <Keypad

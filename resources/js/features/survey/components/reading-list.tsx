@@ -44,7 +44,8 @@ function Row({ reading, isChosen, onChoose }: { reading: ReadingProps; isChosen:
     const { unit } = useUnits();
     const [sign, word] = SIGNS[reading.state];
     const gone = reading.state === 'struck' || reading.state === 'superseded';
-    const off = reading.off === null ? '' : reading.quantity === 'angle' ? formatAngle(reading.off, 2, true) : formatDeviation(reading.off, unit);
+    const off =
+        reading.off === null ? '' : reading.quantity === 'angle' ? formatAngle(reading.off, 2, true) : formatDeviation(reading.off, unit);
     return (
         <tr
             className={`border-b border-line ${isChosen ? 'bg-now text-now-ink' : reading.state === 'doubtful' ? 'bg-wash' : ''} ${gone && !isChosen ? 'text-soft' : ''}`}

@@ -30,7 +30,14 @@ export function StrikeSheet({ reading, onClose, onStrike }: Props) {
         <Sheet open onOpenChange={(open) => !open && onClose()} title={`Strike reading ${reading.number}`}>
             <form onSubmit={(event) => void submit(event)} className="grid gap-4">
                 <p>{readingName(reading)} stays in the log and leaves the computation.</p>
-                <Field label="Why" value={reason} onChange={(event) => setReason(event.target.value)} error={error} autoFocus maxLength={500} />
+                <Field
+                    label="Why"
+                    value={reason}
+                    onChange={(event) => setReason(event.target.value)}
+                    error={error}
+                    autoFocus
+                    maxLength={500}
+                />
                 <div className="flex flex-wrap gap-2">
                     {REASONS.map((one) => (
                         <Button key={one} onClick={() => setReason(one)}>

@@ -43,7 +43,11 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
             take(outcome.survey);
             const reading = outcome.survey.readings.find((one) => one.id === outcome.entry.id);
             if (reading) {
-                setSaid({ state: 'stored', reading, others: Math.max(0, (outcome.survey.network?.readings ?? 1) - (reading.state === 'doubtful' ? 0 : 1)) });
+                setSaid({
+                    state: 'stored',
+                    reading,
+                    others: Math.max(0, (outcome.survey.network?.readings ?? 1) - (reading.state === 'doubtful' ? 0 : 1)),
+                });
                 setChosen({ kind: 'reading', id: reading.id });
             }
             setSuggestion(0);
@@ -136,9 +140,15 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
                     />
                     <Progress progress={survey.progress} />
                     {survey.readings.length === 0 ? (
-                        <p className="text-soft">No reading yet. Call the first one out: two points and the length, such as the suggested tram, and press Enter.</p>
+                        <p className="text-soft">
+                            No reading yet. Call the first one out: two points and the length, such as the suggested tram, and press Enter.
+                        </p>
                     ) : (
-                        <ReadingList readings={survey.readings} chosen={reading?.id ?? null} onChoose={(id) => setChosen({ kind: 'reading', id })} />
+                        <ReadingList
+                            readings={survey.readings}
+                            chosen={reading?.id ?? null}
+                            onChoose={(id) => setChosen({ kind: 'reading', id })}
+                        />
                     )}
                 </div>
             </div>

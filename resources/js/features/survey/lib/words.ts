@@ -54,7 +54,9 @@ export function nextWords(next: NextProps): string {
         case 'loose':
             return 'holds a loose point';
         case 'undecided':
-            return next.settles > 0 ? `settles ${next.settles} ${next.settles === 1 ? 'coordinate' : 'coordinates'}` : `takes ${Math.round(next.gain * 100)} % off what is undecided`;
+            return next.settles > 0
+                ? `settles ${next.settles} ${next.settles === 1 ? 'coordinate' : 'coordinates'}`
+                : `takes ${Math.round(next.gain * 100)} % off what is undecided`;
         case 'unchecked':
             return 'checks a reading that nothing else checks';
     }

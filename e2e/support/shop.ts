@@ -1,0 +1,35 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page } from '@playwright/test';
+
+const PASSWORD = 'slate-yard-42';
+
+export async function logIn(page: Page, who: 'technician' | 'second' | 'inspector' | 'owner' = 'technician'): Promise<void> {
+    await page.goto('/login');
+    await page.getByLabel('Mail address').fill(`${who}@slate-yard.example`);
+    await page.getByLabel('Password').fill(PASSWORD);
+    await page.getByRole('button', { name: 'Log in' }).click();
+    await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
+}
+
+/** A copy of the demo job under a title of its own, so that tests do not meet in one survey. */
+export async function openCopy(page: Page, title: string): Promise<string> {
+    const job = readFileSync('database/demo/mobile-library.job.json', 'utf8').replace('"Mobile library"', JSON.stringify(title));
+    await page.getByLabel('Job file').setInputFiles({ name: 'copy.job.json', mimeType: 'application/json', buffer: Buffer.from(job) });
+    await page.getByRole('button', { name: 'Take in the file' }).click();
+    await expect(page.getByRole('heading', { name: title })).toBeVisible();
+    return page.url();
+}
+
+export function line(page: Page) {
+    return page.getByRole('textbox', { name: 'Reading' });
+}
+
+/** Types a reading and waits for what the program says of it. */
+export async function call(page: Page, text: string): Promise<string> {
+    const answer = page.getByTestId('answer');
+    const before = await answer.textContent();
+    await line(page).fill(text);
+    await line(page).press('Enter');
+    await expect(answer).not.toHaveText(before ?? '');
+    return (await answer.textContent()) ?? '';
+}

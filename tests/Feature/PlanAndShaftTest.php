@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+beforeEach(function () {
+    $this->actingAs($this->user = $this->person());
+    $this->job = $this->demoJob($this->user);
+    $this->stretch = ['id' => 'op1', 'kind' => 'stretch', 'at' => '2300', 'length' => '640', 'kerf' => '3', 'witness' => '100', 'level' => false];
+});
+
+describe('the plan', function () {
+    it('is kept as planned, with target, wheelbase, marks and what crosses the cut', function () {
+        $plan = $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [$this->stretch]])->assertOk();
+        expect($plan->json('wheelbaseBefore'))->toEqual(3300)->and($plan->json('wheelbaseAfter'))->toEqual(3940)
+            ->and(collect($plan->json('target'))->firstWhere('id', 'MR')['target'])->toEqual([5880, 415, 500])
+            ->and($plan->json('cuts.0'))->toMatchArray(['before' => 200, 'after' => 840, 'piece' => 643])
+            ->and(collect($plan->json('carried'))->where('change', '!=', 0)->pluck('feature')->all())->toContain('rear brake line', 'exhaust')->not->toContain('fuel filler hose');
+        $this->get("/jobs/{$this->job->id}/plan")->assertInertia(fn ($page) => $page->where('plan.operations.0.length', 640));
+    });
+
+    it('takes lengths in inches', function () {
+        $plan = $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'in', 'operations' => [[...$this->stretch, 'at' => '90 1/2', 'length' => "2'", 'kerf' => '1/8', 'witness' => '4']]])->assertOk();
+        expect($plan->json('operations.0'))->toMatchArray(['at' => 2298.7, 'length' => 609.6, 'kerf' => 3.175, 'witness' => 101.6]);
+    });
+
+    it('is refused with the reason and the old one kept', function (array $change, string $says) {
+        $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [$this->stretch]])->assertOk();
+        $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [[...$this->stretch, ...$change]]])
+            ->assertUnprocessable()->assertJsonPath('message', fn (string $message): bool => str_contains($message, $says));
+        expect($this->job->operations()->firstOrFail()->length_mm)->toBe(640.0);
+    })->with([
+        'no length' => [['length' => ''], 'Give the length'],
+        'not a length' => [['length' => 'long'], 'not a length'],
+        'off the frame' => [['at' => '9000'], 'off the frame'],
+        'too much' => [['length' => '9 m'], 'between 1 and'],
+    ]);
+
+    it('goes out as a chart in CSV that comes in again', function () {
+        $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [$this->stretch]])->assertOk();
+        $csv = $this->get("/jobs/{$this->job->id}/plan/target.csv")->assertOk()->getContent();
+        expect($csv)->toStartWith('id,name,side,mate,x,y,z,tolerance,base')->toContain('MR,"Rear cross tie, right",right,ML,5880,415,500,3,no');
+        $this->post('/jobs/from-chart', ['title' => 'After', 'units' => 'mm', 'file' => Illuminate\Http\UploadedFile::fake()->createWithContent('target.csv', $csv)])->assertSessionHasNoErrors();
+    });
+});
+
+describe('the shaft', function () {
+    it('is recalculated for the planned frame', function () {
+        $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [$this->stretch]]);
+        $this->get("/jobs/{$this->job->id}/driveline")->assertInertia(fn ($page) => $page
+            ->where('driveline.before.tubeToCut', fn ($mm): bool => abs($mm - 0.4) < 0.01)
+            ->where('driveline.after.tubeToCut', fn ($mm): bool => abs($mm + 639.18) < 0.05)
+            ->where('driveline.after.warnings.0', fn (string $warning): bool => str_contains($warning, 'critical speed')));
+    });
+
+    it('is kept as typed, and says which field is wrong', function () {
+        $fields = $this->get("/jobs/{$this->job->id}/driveline")->viewData('page')['props']['driveline']->form->fields;
+        $this->putJson("/jobs/{$this->job->id}/driveline", ['fields' => [...$fields, 'tube.outside' => '3 1/2 in', 'tube.wall' => '']])->assertOk()
+            ->assertJsonPath('before.criticalSpeed', null)->assertJsonPath('form.fields', fn (array $kept): bool => $kept['tube.outside'] === '3 1/2 in');
+        $this->putJson("/jobs/{$this->job->id}/driveline", ['fields' => [...$fields, 'tube.outside' => 'thick']])->assertUnprocessable()->assertJsonPath('problems.0.path', 'driveline.shaft.tube.outside');
+        $this->putJson("/jobs/{$this->job->id}/driveline", ['fields' => [...$fields, 'speed' => 'fast']])->assertUnprocessable()->assertJsonPath('problems.0.path', 'driveline.shaft.speed');
+        $this->putJson("/jobs/{$this->job->id}/driveline", ['fields' => [...$fields, 'slip.wanted' => '500']])->assertUnprocessable();
+    });
+
+    it('can be entered from nothing', function () {
+        $this->job->update(['driveline' => null]);
+        $this->get("/jobs/{$this->job->id}/driveline")->assertInertia(fn ($page) => $page->where('driveline.before', null)->where('driveline.trouble', null));
+        $this->putJson("/jobs/{$this->job->id}/driveline", ['fields' => ['front.joint.0' => '1250']])->assertUnprocessable();
+    });
+});
+
+describe('the report', function () {
+    it('holds everything, on screen and as PDF', function () {
+        $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [$this->stretch]]);
+        $this->get("/jobs/{$this->job->id}/surveys/before/report")->assertOk();
+        $this->get("/jobs/{$this->job->id}/surveys/before/report/document")->assertOk()
+            ->assertSee('It is no approval')->assertSee('Reading 37 does not fit')->assertSee('3940.0 mm')->assertSee('rear brake line')->assertSee('Tube to add')->assertSee('Log of readings');
+        $pdf = $this->get("/jobs/{$this->job->id}/surveys/before/report.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        expect(substr((string) $pdf->getContent(), 0, 5))->toBe('%PDF-')->and(strlen((string) $pdf->getContent()))->toBeGreaterThan(20_000);
+    });
+
+    it('of a job with nothing read says so', function () {
+        $job = $this->jobFrom($this->user, '{"format":"geodex-job","version":1,"title":"Bare","units":"in","points":[]}');
+        $this->get("/jobs/{$job->id}/surveys/before/report/document")->assertOk()->assertSee('Not computed')->assertSee('There is no chart to plan on')->assertSee('No driveshaft is entered');
+        $this->get("/jobs/{$job->id}/plan")->assertInertia(fn ($page) => $page->where('plan.trouble.code', 'plan.no-chart'));
+    });
+});
