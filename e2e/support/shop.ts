@@ -14,7 +14,9 @@ export async function logIn(page: Page, who: 'technician' | 'second' | 'inspecto
 /** A copy of the demo job under a title of its own, so that tests do not meet in one survey. */
 export async function openCopy(page: Page, title: string): Promise<string> {
     const job = readFileSync('database/demo/mobile-library.job.json', 'utf8').replace('"Mobile library"', JSON.stringify(title));
-    await page.getByLabel('Job file').setInputFiles({ name: 'copy.job.json', mimeType: 'application/json', buffer: Buffer.from(job) });
+    await page
+        .getByLabel('Job file', { exact: true })
+        .setInputFiles({ name: 'copy.job.json', mimeType: 'application/json', buffer: Buffer.from(job) });
     await page.getByRole('button', { name: 'Take in the file' }).click();
     await expect(page.getByRole('heading', { name: title })).toBeVisible();
     return page.url();

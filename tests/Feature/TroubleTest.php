@@ -24,7 +24,8 @@ it('does not call a wrong question a lost database', function () {
 
 it('says that an upload was larger than the server takes', function () {
     failing(fn () => throw new PostTooLargeException);
-    $this->post('/failing')->assertRedirect('/jobs')->assertSessionHasErrors('problem.0');
+    $this->post('/failing')->assertRedirect('/jobs?too-large=1');
+    $this->actingAs($this->person())->get('/jobs?too-large=1')->assertInertia(fn ($page) => $page->where('tooLarge', true));
 });
 
 it('says that the session is over', function () {

@@ -10,6 +10,7 @@ use App\Http\Props\NextStep;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\Survey;
+use Geodex\Core\JobFile\JobReader;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -29,7 +30,12 @@ final class JobController extends Controller
             $rows[] = JobRowProps::from($job, NextStep::of($job, $assess), (int) ($readings[$job->id] ?? 0));
         }
 
-        return Inertia::render('jobs/index', ['jobs' => $rows, 'canCreate' => $user->can('create', Job::class)]);
+        return Inertia::render('jobs/index', [
+            'jobs' => $rows,
+            'canCreate' => $user->can('create', Job::class),
+            'greatestBytes' => JobReader::GREATEST_BYTES,
+            'tooLarge' => $request->boolean('too-large'),
+        ]);
     }
 
     public function show(Job $job): RedirectResponse

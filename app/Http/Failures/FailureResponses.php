@@ -61,7 +61,8 @@ final readonly class FailureResponses
 
     private static function tooLarge(Request $request): RedirectResponse
     {
-        return redirect('/jobs')->withErrors(['problem.0' => 'The file is larger than the server takes. A job file or chart is at most 4 MB; is it the right file?']);
+        // Comes before the session is read, so the message goes by the address.
+        return redirect('/jobs?too-large=1');
     }
 
     private static function expired(Request $request): JsonResponse|RedirectResponse

@@ -42,7 +42,7 @@ final readonly class JobReader
             throw InvalidFile::with([new Problem('', "This is not JSON ({$fault->getMessage()}); a job file starts with {\"format\": \"geodex-job\", …}.")]);
         }
         $this->refuseForeign($document);
-        $problems = (new SchemaChecker)->check($document);
+        $problems = (new SchemaChecker)->check(json_decode($json, false, 32));
         if ($problems !== []) {
             throw InvalidFile::with($problems);
         }

@@ -15,13 +15,16 @@ final readonly class SchemaChecker
 
     private const MOST_PROBLEMS = 60;
 
-    /** @return list<Problem> */
+    /**
+     * @param  mixed  $document  decoded with objects, or an array whose empty parts are lists
+     * @return list<Problem>
+     */
     public function check(mixed $document): array
     {
         $validator = new Validator;
         $validator->setMaxErrors(self::MOST_PROBLEMS);
         $validator->setStopAtFirstError(false);
-        $result = $validator->validate(Helper::toJSON($document), (string) file_get_contents(self::SCHEMA));
+        $result = $validator->validate(is_object($document) ? $document : Helper::toJSON($document), (string) file_get_contents(self::SCHEMA));
         $error = $result->error();
 
         return $error === null ? [] : $this->leaves($error);
@@ -31,7 +34,7 @@ final readonly class SchemaChecker
     private function leaves(ValidationError $error): array
     {
         if ($error->subErrors() === []) {
-            return [new Problem($this->path($error), $this->sentence($error))];
+            return $error->keyword() === 'additionalProperties' && $this->unknownKeys($error) === [] ? [] : [new Problem($this->path($error), $this->sentence($error))];
         }
         $problems = [];
         foreach ($error->subErrors() as $inner) {
@@ -56,7 +59,7 @@ final readonly class SchemaChecker
         $args = $error->args();
 
         return match ($error->keyword()) {
-            'additionalProperties' => 'unknown '.(count($args['properties']) > 1 ? 'keys ' : 'key ').implode(', ', array_map($this->said(...), $args['properties'])).'; check the spelling.',
+            'additionalProperties' => 'unknown '.(count($this->unknownKeys($error)) > 1 ? 'keys ' : 'key ').implode(', ', array_map($this->said(...), $this->unknownKeys($error))).'; check the spelling.',
             'required' => 'missing '.implode(', ', array_map($this->said(...), $args['missing'])).'.',
             'enum' => 'is '.$this->said($error->data()->value()).'; expected one of '.implode(', ', array_map($this->said(...), $this->allowed($error))).'.',
             'const' => 'is '.$this->said($error->data()->value()).'; expected '.$this->said($args['const']).'.',
@@ -68,6 +71,19 @@ final readonly class SchemaChecker
             'maxLength' => "is longer than {$args['max']} characters.",
             default => $error->message(),
         };
+    }
+
+    /**
+     * The validator also counts a known key as additional when its value is wrong; that is said already.
+     *
+     * @return list<string>
+     */
+    private function unknownKeys(ValidationError $error): array
+    {
+        $schema = $error->schema()->info()->data();
+        $known = is_object($schema) && isset($schema->properties) ? array_keys((array) $schema->properties) : [];
+
+        return array_values(array_diff($error->args()['properties'], $known));
     }
 
     /** @return list<mixed> */

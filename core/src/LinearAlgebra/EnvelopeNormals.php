@@ -22,7 +22,7 @@ final readonly class EnvelopeNormals implements FactoredNormals
 
     /**
      * @param  list<array<int, float>>  $rows
-     * @param  array<int, array<int, float>>  $normals  row i from column first[i] to i
+     * @param  array<int, array<int, float>>  $normals  row i from column 0 to i, zero before first[i]
      * @param  array<int, array<int, float>>  $lower  the same shape, N = L Lᵀ on the unknowns that are not put off
      * @param  array<int, int>  $first
      * @param  array<int, true>  $putOff
@@ -73,7 +73,7 @@ final readonly class EnvelopeNormals implements FactoredNormals
                 continue;
             }
             $y = array_fill(0, $n, 0.0);
-            $y[$j] = 1 / $lower[$j][$j - $first[$j]];
+            $y[$j] = 1 / $lower[$j][$j];
             for ($i = $j + 1; $i < $n; $i++) {
                 if ($first[$i] >= $i || isset($this->putOff[$i])) {
                     continue;
@@ -81,10 +81,10 @@ final readonly class EnvelopeNormals implements FactoredNormals
                 $fi = $first[$i];
                 $row = $lower[$i];
                 $sum = 0.0;
-                for ($k = $fi > $j ? $fi : $j, $p = $k - $fi; $k < $i; $k++) {
-                    $sum += $row[$p++] * $y[$k];
+                for ($k = $fi > $j ? $fi : $j; $k < $i; $k++) {
+                    $sum += $row[$k] * $y[$k];
                 }
-                $y[$i] = -$sum / $row[$i - $fi];
+                $y[$i] = -$sum / $row[$i];
             }
             for ($i = $n - 1; $i >= $j; $i--) {
                 if (isset($this->putOff[$i])) {
@@ -92,10 +92,10 @@ final readonly class EnvelopeNormals implements FactoredNormals
                 }
                 $fi = $first[$i];
                 $row = $lower[$i];
-                $x = $y[$i] / $row[$i - $fi];
+                $x = $y[$i] / $row[$i];
                 $inverse[$i][$j] = $inverse[$j][$i] = $x;
-                for ($k = $fi > $j ? $fi : $j, $p = $k - $fi; $k < $i; $k++) {
-                    $y[$k] -= $row[$p++] * $x;
+                for ($k = $fi > $j ? $fi : $j; $k < $i; $k++) {
+                    $y[$k] -= $row[$k] * $x;
                 }
             }
         }
@@ -140,7 +140,7 @@ final readonly class EnvelopeNormals implements FactoredNormals
         }
         $largest = 0.0;
         foreach ($this->normals as $i => $row) {
-            $largest = max($largest, $row[$i - $this->first[$i]]);
+            $largest = max($largest, $row[$i]);
         }
         $eigen = SymmetricEigen::of($information);
         $free = $weak = [];
@@ -184,9 +184,9 @@ final readonly class EnvelopeNormals implements FactoredNormals
             $fi = $this->first[$i];
             $sum = $y[$i];
             for ($k = $fi; $k < $i; $k++) {
-                $sum -= $row[$k - $fi] * $y[$k];
+                $sum -= $row[$k] * $y[$k];
             }
-            $y[$i] = isset($this->putOff[$i]) ? 0.0 : $sum / $row[$i - $fi];
+            $y[$i] = isset($this->putOff[$i]) ? 0.0 : $sum / $row[$i];
         }
         for ($i = count($y) - 1; $i >= 0; $i--) {
             if (isset($this->putOff[$i])) {
@@ -194,9 +194,9 @@ final readonly class EnvelopeNormals implements FactoredNormals
             }
             $fi = $this->first[$i];
             $row = $this->lower[$i];
-            $y[$i] /= $row[$i - $fi];
+            $y[$i] /= $row[$i];
             for ($k = $fi; $k < $i; $k++) {
-                $y[$k] -= $row[$k - $fi] * $y[$i];
+                $y[$k] -= $row[$k] * $y[$i];
             }
         }
         foreach ($this->putOff as $i => $_) {
@@ -212,8 +212,8 @@ final readonly class EnvelopeNormals implements FactoredNormals
         $column = [];
         foreach ($this->normals as $i => $row) {
             $column[] = match (true) {
-                $i <= $j => $i >= $this->first[$j] ? -$this->normals[$j][$i - $this->first[$j]] : 0.0,
-                default => $j >= $this->first[$i] ? -$row[$j - $this->first[$i]] : 0.0,
+                $i <= $j => $i >= $this->first[$j] ? -$this->normals[$j][$i] : 0.0,
+                default => $j >= $this->first[$i] ? -$row[$j] : 0.0,
             };
         }
         $direction = $this->heldSolution($column);

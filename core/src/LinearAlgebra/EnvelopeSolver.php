@@ -22,14 +22,13 @@ final readonly class EnvelopeSolver implements LeastSquaresSolver
         $first = $this->envelope($rows, $unknowns);
         $normals = [];
         for ($i = 0; $i < $unknowns; $i++) {
-            $normals[] = array_fill(0, $i - $first[$i] + 1, 0.0);
+            $normals[] = array_fill(0, $i + 1, 0.0);
         }
         foreach ($rows as $row) {
             foreach ($row as $i => $p) {
-                $start = $first[$i];
                 foreach ($row as $j => $q) {
                     if ($j <= $i) {
-                        $normals[$i][$j - $start] += $p * $q;
+                        $normals[$i][$j] += $p * $q;
                     }
                 }
             }
@@ -75,25 +74,25 @@ final readonly class EnvelopeSolver implements LeastSquaresSolver
             $square = 0.0;
             for ($j = $fi; $j < $i; $j++) {
                 if (isset($putOff[$j])) {
-                    $row[$j - $fi] = 0.0;
+                    $row[$j] = 0.0;
 
                     continue;
                 }
                 $fj = $first[$j];
                 $other = $lower[$j];
-                $sum = $row[$j - $fi];
-                for ($k = $fi > $fj ? $fi : $fj, $p = $k - $fi, $q = $k - $fj; $k < $j; $k++) {
-                    $sum -= $row[$p++] * $other[$q++];
+                $sum = $row[$j];
+                for ($k = $fi > $fj ? $fi : $fj; $k < $j; $k++) {
+                    $sum -= $row[$k] * $other[$k];
                 }
-                $row[$j - $fi] = $sum /= $other[$j - $fj];
+                $row[$j] = $sum /= $other[$j];
                 $square += $sum * $sum;
             }
-            $pivot = $row[$i - $fi] - $square;
-            if ($pivot <= self::PUT_OFF * $row[$i - $fi]) {
+            $pivot = $row[$i] - $square;
+            if ($pivot <= self::PUT_OFF * $row[$i]) {
                 $putOff[$i] = true;
-                $row[$i - $fi] = 1.0;
+                $row[$i] = 1.0;
             } else {
-                $row[$i - $fi] = sqrt($pivot);
+                $row[$i] = sqrt($pivot);
             }
             $lower[] = $row;
         }

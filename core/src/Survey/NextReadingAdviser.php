@@ -21,9 +21,6 @@ use Geodex\Core\Survey\Reading\TramReading;
 final readonly class NextReadingAdviser
 {
     /** @var list<class-string<ReadingKind>> */
-    private const OF_TWO_POINTS = [TramReading::class, RiseReading::class];
-
-    /** @var list<class-string<ReadingKind>> */
     private const OF_ONE_POINT = [HeightReading::class, OffsetReading::class];
 
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
@@ -93,9 +90,10 @@ final readonly class NextReadingAdviser
             for ($j = $i + 1; $j < count($ids); $j++) {
                 $span = $at[$from]->minus($at[$ids[$j]])->norm();
                 if ($span > 1.0 && $span <= $this->options->reach) {
-                    foreach (self::OF_TWO_POINTS as $class) {
-                        yield $class::between([$from, $ids[$j]], null);
-                    }
+                    yield TramReading::between([$from, $ids[$j]], null);
+                }
+                if ($span > 1.0 && $span <= $this->options->straightedge) {
+                    yield RiseReading::between([$from, $ids[$j]], null);
                 }
             }
         }

@@ -36,7 +36,7 @@ final readonly class ReadingJudge
 
     private function used(Reading $reading, SolvedNetwork $solved, int $i): ReadingResult
     {
-        $residual = $solved->residuals[$i];
+        $residual = $solved->residual($i);
         $redundancy = min(1.0, max(0.0, 1 - $solved->leverage($solved->rows[$i])));
         $checked = $redundancy > $this->options->leastRedundancy;
 
@@ -65,7 +65,7 @@ final readonly class ReadingJudge
         if ($status === ReadingStatus::Struck) {
             return new ReadingResult($reading->id, $design->predicted, $residual, null, null, $status, null, false);
         }
-        $leverage = $solved->leverage($solved->network->row($reading, $solved->datum->turned($design->partials)));
+        $leverage = $solved->leverage($solved->network->unweighted($reading->kind->points(), $solved->datum->turned($design->partials))) / $reading->sigma ** 2;
 
         return new ReadingResult($reading->id, $design->predicted, $residual, 1 / (1 + $leverage), $residual / ($reading->sigma * sqrt(1 + $leverage)), $status, -$residual, true);
     }

@@ -45,11 +45,13 @@ final readonly class SurveyComputer
         }
         $chart = $this->chart($frame, $readings);
         $base = array_filter($chart, fn (string $id): bool => $frame->point($id)->base, ARRAY_FILTER_USE_KEY);
-        $solved = $this->networks->solve(new Network($readings, $chart), $chart, $base);
+        $solved = $this->networks->solve(new Network($readings, $chart), $chart, $base, SuspectFinder::NEAR_ENOUGH_MM);
         $suspects = array_map(fn (int $i): string => $readings[$i]->id, $this->suspects->find($solved));
-        if ($suspects !== []) {
+        if ($suspects === []) {
+            $solved = $this->networks->finish($solved, $base);
+        } else {
             $kept = array_values(array_filter($readings, fn (Reading $reading): bool => ! in_array($reading->id, $suspects, true)));
-            $solved = $this->networks->solve(new Network($kept, $solved->bench), $solved->bench + $chart, $base);
+            $solved = $this->networks->solve(new Network($kept, $solved->bench), $solved->bench, $base);
         }
 
         return $this->result($frame, $survey, $solved, $suspects);
@@ -110,8 +112,8 @@ final readonly class SurveyComputer
     private function summary(SolvedNetwork $solved): NetworkSummary
     {
         $sum = 0.0;
-        foreach ($solved->network->readings as $i => $reading) {
-            $sum += ($solved->residuals[$i] / $reading->sigma) ** 2;
+        foreach ($solved->adjustment->misclosures as $misclosure) {
+            $sum += $misclosure ** 2;
         }
         $readings = count($solved->network->readings);
         $redundancy = $readings - $solved->network->unknowns() + count($solved->free);

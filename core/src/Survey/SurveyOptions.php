@@ -13,6 +13,7 @@ final readonly class SurveyOptions
      * @param  float  $greatestShare  share of the readings that may be taken out as suspect
      * @param  float  $coverage  coverage factor of the interval a verdict is given with (95 %)
      * @param  float  $reach  longest tram reading that is suggested (mm)
+     * @param  float  $straightedge  longest rise that is suggested (mm): what a straightedge spans
      * @param  int  $suggestions  how many next readings to name
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class SurveyOptions
         public float $greatestShare = 0.25,
         public float $coverage = 1.96,
         public float $reach = 2500.0,
+        public float $straightedge = 1500.0,
         public int $suggestions = 5,
     ) {}
 }

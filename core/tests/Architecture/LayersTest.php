@@ -24,6 +24,7 @@ it('has no folder outside the list', function () {
 });
 
 it('looks only upwards in the list', function (string $folder) {
+    expect(usesIn($folder))->not->toBe([]);
     $allowed = array_slice(LAYERS, 0, 1 + array_search($folder, LAYERS, true));
     foreach (usesIn($folder) as $file => $uses) {
         foreach ($uses as $use) {

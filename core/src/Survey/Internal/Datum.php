@@ -14,7 +14,16 @@ final readonly class Datum
     public function __construct(public array $base, public RigidMotion $motion) {}
 
     /**
-     * @param  list<float>  $partials  by x, y, z of each point, in bench axes
+     * @param  array<string, Vector3>  $bench  positions on the bench
+     * @return array<string, Vector3> in the axes of the chart
+     */
+    public function placed(array $bench): array
+    {
+        return array_map($this->motion->apply(...), $bench);
+    }
+
+    /**
+     * @param  array<int, float>  $partials  by x, y, z of each point, in bench axes
      * @return list<float> in chart axes
      */
     public function turned(array $partials): array

@@ -22,19 +22,17 @@ final readonly class DatumChooser
 
     /**
      * @param  array<string, Vector3>  $at  adjusted positions (mm)
-     * @param  array<string, Vector3>  $chart  chart positions of all base points (mm)
-     * @param  array<int, array<int, float>>  $free  directions the readings leave free
+     * @param  array<string, Vector3>  $chart  chart positions of the base points (mm)
      *
      * @throws CannotComputeSurvey if fewer than three base points are measured or they lie in one line
      */
-    public function choose(Network $network, array $at, array $chart, array $free): Datum
+    public function lay(Network $network, array $at, array $chart): Datum
     {
-        $measured = array_values(array_filter(array_map(strval(...), array_keys($chart)), fn (string $id): bool => isset($network->columns[$id])));
-        if (count($measured) < 3) {
-            $missing = array_values(array_diff(array_map(strval(...), array_keys($chart)), $measured));
-            throw CannotComputeSurvey::tooFewBasePoints($measured, $missing);
+        $wanted = array_map(strval(...), array_keys($chart));
+        $base = array_values(array_filter($wanted, fn (string $id): bool => isset($network->columns[$id])));
+        if (count($base) < 3) {
+            throw CannotComputeSurvey::tooFewBasePoints($base, array_values(array_diff($wanted, $base)));
         }
-        $base = $this->firm($network, $at, $measured, $free);
         try {
             $motion = $this->fitter->fit(
                 array_map(fn (string $id): Vector3 => $at[$id], $base),
@@ -48,12 +46,14 @@ final readonly class DatumChooser
     }
 
     /**
-     * @param  array<string, Vector3>  $at
+     * The base points that do not move against each other in any free direction; all of them if fewer than three do so.
+     *
+     * @param  array<string, Vector3>  $at  positions in the axes of the directions (mm)
      * @param  list<string>  $measured
      * @param  array<int, array<int, float>>  $free
      * @return list<string>
      */
-    private function firm(Network $network, array $at, array $measured, array $free): array
+    public function firm(Network $network, array $at, array $measured, array $free): array
     {
         $base = $measured;
         try {

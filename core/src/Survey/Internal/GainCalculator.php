@@ -6,7 +6,9 @@ namespace Geodex\Core\Survey\Internal;
 
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\NextReading;
+use Geodex\Core\Survey\Reading\DesignRow;
 use Geodex\Core\Survey\Reading\ReadingKind;
+use Geodex\Core\Survey\Reading\TramReading;
 use Geodex\Core\Survey\ReadingStatus;
 use Geodex\Core\Survey\ReasonToRead;
 use Geodex\Core\Survey\SurveyOptions;
@@ -22,8 +24,14 @@ final class GainCalculator
     /** A reading that brings less than this share is not worth the walk. */
     private const LEAST_GAIN = 0.002;
 
+    /** A partial this small is none. */
+    private const NO_PART = 1e-12;
+
     /** @var array<int, array{float, float}> deviation and tolerance (mm) of each undecided coordinate that is held, by column */
     private array $undecided = [];
+
+    /** @var list<array<int, float>> their rows of the covariance */
+    private array $undecidedRows = [];
 
     private float $variance = 0.0;
 
@@ -32,6 +40,12 @@ final class GainCalculator
 
     /** @var ?array<int, array<int, float>> */
     private ?array $withMotions = null;
+
+    /** @var array<string, array<int, list<float>>> effects of reading one coordinate, by point and axis */
+    private array $coordinates = [];
+
+    /** @var list<float> the best gains so far */
+    private array $best = [];
 
     private bool $hasLoose;
 
@@ -42,6 +56,7 @@ final class GainCalculator
                 if ($verdict === Verdict::Unsure && ($point->determined[$axis] ?? false) && $point->deviation !== null) {
                     $column = $result->covariance->columns[$point->id] + $axis;
                     $this->undecided[$column] = [$point->deviation->toArray()[$axis], $frame->point($point->id)->tolerance->mm[$axis]];
+                    $this->undecidedRows[] = $result->covariance->matrix[$column];
                     $this->variance += $result->covariance->matrix[$column][$column];
                 }
             }
@@ -63,34 +78,51 @@ final class GainCalculator
         return $this->undecided === [] && $this->unchecked === [] && ! $this->hasLoose;
     }
 
+    /** What a candidate would be worth, null if nothing or surely less than the best so far. */
     public function rate(ReadingKind $kind): ?Rating
     {
         $solved = $this->result->solved;
-        $design = $kind->linearise($solved->bench);
-        $row = [];
-        $k = 0;
-        $partials = $solved->datum->turned($design->partials);
-        foreach ($kind->points() as $id) {
-            $column = $solved->network->columns[$id];
-            $row[$column] = $partials[$k++];
-            $row[$column + 1] = $partials[$k++];
-            $row[$column + 2] = $partials[$k++];
-        }
+        // A tram is blind to where the bench is, so it can be laid in the axes of the chart at once.
+        $blind = $kind instanceof TramReading;
+        $design = $kind->linearise($blind ? $solved->chart : $solved->bench);
+        $row = $solved->network->unweighted($kind->points(), $blind ? $design->partials : $solved->datum->turned($design->partials));
         $loose = $this->most($row, $this->result->covariance->loose);
         if ($loose > DatumChooser::FIRM) {
             return new Rating(Rating::LOOSE, $loose, $design->predicted, $row);
         }
-        if ($this->most($row, $solved->free) > DatumChooser::FIRM) {
+        if (! $blind && $this->most($row, $solved->free) > DatumChooser::FIRM) {
             return null;
         }
-        $uncertain = $kind::usualSigma() ** 2 + $solved->leverage($row);
-        $gain = $this->undecided === [] ? 0.0 : $this->decided($row, $uncertain) / $this->variance;
-        if ($gain > self::LEAST_GAIN) {
-            return new Rating(Rating::DECIDES, $gain, $design->predicted, $row);
+        $predicted = $solved->leverage($row);
+        $uncertain = $kind::usualSigma() ** 2 + $predicted;
+        if ($this->undecided !== [] && $predicted / $uncertain > $this->leastOfBest()) {
+            $gain = $this->decided($kind, $row, $design) / $uncertain / $this->variance;
+            if ($gain > self::LEAST_GAIN) {
+                $this->keep($gain);
+
+                return new Rating(Rating::DECIDES, $gain, $design->predicted, $row);
+            }
         }
-        $gain = $this->checked($row, $uncertain);
+        $gain = $this->best === [] ? $this->checked($row, $uncertain) : 0.0;
 
         return $gain > self::LEAST_GAIN ? new Rating(Rating::CHECKS, $gain, $design->predicted, $row) : null;
+    }
+
+    /**
+     * The gain is at most aQaᵀ / (σ² + aQaᵀ), by Cauchy and Schwarz; a candidate below the best known is not looked at closer.
+     */
+    private function leastOfBest(): float
+    {
+        return count($this->best) < $this->options->suggestions ? 0.0 : min([1.0, ...$this->best]);
+    }
+
+    private function keep(float $gain): void
+    {
+        $this->best[] = $gain;
+        if (count($this->best) > $this->options->suggestions) {
+            rsort($this->best);
+            array_pop($this->best);
+        }
     }
 
     public function describe(ReadingKind $kind, Rating $rating): NextReading
@@ -98,7 +130,10 @@ final class GainCalculator
         $settles = 0;
         if ($rating->rank === Rating::DECIDES) {
             $uncertain = $kind::usualSigma() ** 2 + $this->result->solved->leverage($rating->row);
-            foreach ($this->effects($rating->row) as $column => $effect) {
+            $this->withMotions ??= $this->result->covariance->motions->withMotions($this->result->solved->cofactors);
+            $effects = $this->effects($rating->row, $this->result->covariance->motions->seenBy($rating->row));
+            foreach (array_keys($this->undecided) as $u => $column) {
+                $effect = $effects[$u];
                 [$deviation, $tolerance] = $this->undecided[$column];
                 $left = max(0.0, $this->result->covariance->matrix[$column][$column] - $effect * $effect / $uncertain);
                 $settles += Verdict::of($deviation, $this->options->coverage * sqrt($left), $tolerance) === Verdict::Unsure ? 0 : 1;
@@ -113,52 +148,90 @@ final class GainCalculator
         return new NextReading($kind::name(), $kind->points(), $rating->expected, min(1.0, $rating->rank === Rating::LOOSE ? 1.0 : $rating->gain), $settles, $because);
     }
 
-    /** @param  array<int, float>  $row */
-    private function decided(array $row, float $uncertain): float
+    /**
+     * Sum of the squared effects on the undecided coordinates.
+     *
+     * @param  array<int, float>  $row  in chart axes
+     */
+    private function decided(ReadingKind $kind, array $row, DesignRow $design): float
     {
         $sum = 0.0;
-        foreach ($this->effects($row) as $effect) {
+        if (! $kind instanceof TramReading) {
+            foreach ($this->benchEffects($kind, $design) as $effect) {
+                $sum += $effect * $effect;
+            }
+
+            return $sum;
+        }
+        [$i, $j, $k, $l, $m, $n] = array_keys($row);
+        [$a, $b, $c, $d, $e, $f] = array_values($row);
+        foreach ($this->undecidedRows as $r) {
+            $effect = $a * $r[$i] + $b * $r[$j] + $c * $r[$k] + $d * $r[$l] + $e * $r[$m] + $f * $r[$n];
             $sum += $effect * $effect;
         }
 
-        return $sum / $uncertain;
+        return $sum;
     }
 
     /**
-     * S Q aᵀ on the undecided coordinates: Σ aᵀ for a reading blind to the bench, and its share of the motions otherwise.
+     * S Q aᵀ on the undecided coordinates of a reading that sees the bench: a sum over the few coordinates that it reads.
      *
-     * @param  array<int, float>  $row
-     * @return array<int, float> by column
+     * @return list<float>
      */
-    private function effects(array $row): array
+    private function benchEffects(ReadingKind $kind, DesignRow $design): array
     {
-        $matrix = $this->result->covariance->matrix;
-        $effects = [];
-        $columns = array_keys($row);
-        if (count($columns) === 6) {
-            [$i, $j, $k, $l, $m, $n] = $columns;
-            [$a, $b, $c, $d, $e, $f] = array_values($row);
-            foreach ($this->undecided as $column => $_) {
-                $r = $matrix[$column];
-                $effects[$column] = $a * $r[$i] + $b * $r[$j] + $c * $r[$k] + $d * $r[$l] + $e * $r[$m] + $f * $r[$n];
-            }
-        } else {
-            foreach ($this->undecided as $column => $_) {
-                $effects[$column] = 0.0;
-                foreach ($row as $i => $p) {
-                    $effects[$column] += $p * $matrix[$column][$i];
+        $effects = array_fill(0, count($this->undecidedRows), 0.0);
+        foreach ($kind->points() as $p => $id) {
+            for ($axis = 0; $axis < 3; $axis++) {
+                $partial = $design->partials[3 * $p + $axis];
+                if (abs($partial) < self::NO_PART) {
+                    continue;
+                }
+                foreach ($this->coordinateEffects($id, $axis) as $u => $effect) {
+                    $effects[$u] += $partial * $effect;
                 }
             }
         }
-        $seen = $this->result->covariance->motions->seenBy($row);
-        if (max(array_map(abs(...), [0.0, ...$seen])) > DatumChooser::FIRM) {
-            $this->withMotions ??= $this->result->covariance->motions->withMotions($this->result->solved->cofactors);
-            foreach ($effects as $column => $effect) {
-                foreach ($this->withMotions[$column] as $c => $motion) {
-                    $effect += $motion * $seen[$c];
-                }
-                $effects[$column] = $effect;
+
+        return array_values($effects);
+    }
+
+    /**
+     * S Q aᵀ of reading one coordinate of a point on the bench; kept, since heights, offsets and rises share them.
+     *
+     * @return list<float> on each undecided coordinate
+     */
+    private function coordinateEffects(string $id, int $axis): array
+    {
+        if (isset($this->coordinates[$id][$axis])) {
+            return $this->coordinates[$id][$axis];
+        }
+        $solved = $this->result->solved;
+        $unit = [0.0, 0.0, 0.0];
+        $unit[$axis] = 1.0;
+        $row = $solved->network->unweighted([$id], $solved->datum->turned($unit));
+        $this->withMotions ??= $this->result->covariance->motions->withMotions($solved->cofactors);
+
+        return $this->coordinates[$id][$axis] = $this->effects($row, $this->result->covariance->motions->seenBy($row));
+    }
+
+    /**
+     * @param  array<int, float>  $row
+     * @param  array<int, float>  $seen  how the row sees the six motions of the base points
+     * @return list<float>
+     */
+    private function effects(array $row, array $seen): array
+    {
+        $effects = [];
+        foreach (array_keys($this->undecided) as $u => $column) {
+            $effect = 0.0;
+            foreach ($row as $i => $p) {
+                $effect += $p * $this->undecidedRows[$u][$i];
             }
+            foreach ($this->withMotions[$column] ?? [] as $c => $motion) {
+                $effect += $motion * $seen[$c];
+            }
+            $effects[] = $effect;
         }
 
         return $effects;

@@ -16,6 +16,9 @@ final readonly class Network
     /** @var list<string> */
     public array $pointIds;
 
+    /** @var list<list<int>> for each reading the first unknown of each point that it names */
+    private array $firsts;
+
     /**
      * @param  list<Reading>  $readings
      * @param  array<string, Vector3>  $start  approximate positions (mm) of at least the points touched
@@ -35,6 +38,7 @@ final readonly class Network
             $columns[$id] = 3 * $i;
         }
         $this->columns = $columns;
+        $this->firsts = array_map(fn (Reading $reading): array => array_map(fn (string $id): int => $columns[$id], $reading->kind->points()), $readings);
     }
 
     public function unknowns(): int
@@ -43,20 +47,42 @@ final readonly class Network
     }
 
     /**
-     * Lays the partials of one reading on the unknowns, divided by its sigma.
+     * Lays the partials of the i-th reading on the unknowns, divided by its sigma.
      *
      * @param  list<float>  $partials
      * @return array<int, float>
      */
-    public function row(Reading $reading, array $partials): array
+    public function row(int $i, array $partials): array
+    {
+        $sigma = $this->readings[$i]->sigma;
+        $c = $this->firsts[$i][0];
+        $row = [$c => $partials[0] / $sigma, $c + 1 => $partials[1] / $sigma, $c + 2 => $partials[2] / $sigma];
+        if (isset($this->firsts[$i][1])) {
+            $c = $this->firsts[$i][1];
+            $row[$c] = $partials[3] / $sigma;
+            $row[$c + 1] = $partials[4] / $sigma;
+            $row[$c + 2] = $partials[5] / $sigma;
+        }
+
+        return $row;
+    }
+
+    /**
+     * Lays the partials of any reading between points of the network on the unknowns, not divided.
+     *
+     * @param  list<string>  $points
+     * @param  list<float>  $partials
+     * @return array<int, float>
+     */
+    public function unweighted(array $points, array $partials): array
     {
         $row = [];
         $k = 0;
-        foreach ($reading->kind->points() as $id) {
+        foreach ($points as $id) {
             $column = $this->columns[$id];
-            $row[$column] = $partials[$k++] / $reading->sigma;
-            $row[$column + 1] = $partials[$k++] / $reading->sigma;
-            $row[$column + 2] = $partials[$k++] / $reading->sigma;
+            $row[$column] = $partials[$k++];
+            $row[$column + 1] = $partials[$k++];
+            $row[$column + 2] = $partials[$k++];
         }
 
         return $row;

@@ -15,12 +15,13 @@ use Geodex\Core\Survey\CannotComputeSurvey;
  */
 final readonly class NetworkAdjuster
 {
-    private const CONVERGED_MM = 1e-6;
+    /** Largest correction at which positions count as found. */
+    public const CONVERGED_MM = 1e-6;
 
     /** A step below the first, and shrunk by the second, says that the normal equations hardly change: the last factors serve again. */
     private const REUSE_FACTORS_BELOW_MM = 0.5;
 
-    private const REUSE_FACTORS_SHRINKING_BY = 0.05;
+    private const REUSE_FACTORS_SHRINKING_BY = 0.5;
 
     /** Weak networks, as of trams alone on a flat frame, converge by a fifth a round; others take four rounds. */
     private const MOST_ITERATIONS = 300;
@@ -40,10 +41,11 @@ final readonly class NetworkAdjuster
 
     /**
      * @param  array<string, Vector3>  $at  where to start (mm)
+     * @param  float  $converged  largest correction to stop at (mm)
      *
      * @throws CannotComputeSurvey if it does not converge
      */
-    public function adjust(Network $network, array $at): Adjustment
+    public function adjust(Network $network, array $at, float $converged = self::CONVERGED_MM): Adjustment
     {
         $normals = null;
         [$sum, $rows, $misclosures] = $this->linearise($network, $at);
@@ -55,8 +57,8 @@ final readonly class NetworkAdjuster
             $step = $this->step($normals, $rows, $misclosures, $network->unknowns());
             $largest = $step === [] ? 0.0 : max(max($step), -min($step));
             [$at, $sum, $rows, $misclosures] = $this->walk($network, $at, $step, $sum, $this->slope($rows, $misclosures, $step));
-            if ($largest < self::CONVERGED_MM) {
-                return new Adjustment($at, $iteration);
+            if ($largest < $converged) {
+                return new Adjustment($at, $misclosures, $iteration);
             }
         }
         throw CannotComputeSurvey::noConvergence(self::MOST_ITERATIONS, $largest);
@@ -71,9 +73,9 @@ final readonly class NetworkAdjuster
         $rows = [];
         $misclosures = [];
         $sum = 0.0;
-        foreach ($network->readings as $reading) {
+        foreach ($network->readings as $i => $reading) {
             $design = $reading->kind->linearise($at);
-            $rows[] = $network->row($reading, $design->partials);
+            $rows[] = $network->row($i, $design->partials);
             $misclosures[] = $w = ($reading->value - $design->predicted) / $reading->sigma;
             $sum += $w * $w;
         }

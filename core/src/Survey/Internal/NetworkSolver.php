@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Geodex\Core\Survey\Internal;
 
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\LinearAlgebra\FactoredNormals;
 use Geodex\Core\LinearAlgebra\LeastSquaresSolver;
 use Geodex\Core\Survey\CannotComputeSurvey;
-use Geodex\Core\Survey\Reading\DesignRow;
-use Geodex\Core\Survey\Reading\Reading;
 
 /** Adjusts a network, lays it on the chart, and inverts its normal equations there. */
 final readonly class NetworkSolver
 {
+    private const SETTLED_ITERATIONS = 2;
+
     public function __construct(
         private LeastSquaresSolver $solver,
         private NetworkAdjuster $adjuster,
@@ -22,40 +23,51 @@ final readonly class NetworkSolver
     /**
      * @param  array<string, Vector3>  $start  positions to start from (mm)
      * @param  array<string, Vector3>  $baseChart  chart positions of the base points (mm)
+     * @param  float  $converged  largest correction to stop at (mm)
      *
      * @throws CannotComputeSurvey
      */
-    public function solve(Network $network, array $start, array $baseChart): SolvedNetwork
+    public function solve(Network $network, array $start, array $baseChart, float $converged = NetworkAdjuster::CONVERGED_MM): SolvedNetwork
     {
-        $adjustment = $this->adjuster->adjust($network, $start);
-        $designs = array_map(fn (Reading $reading): DesignRow => $reading->kind->linearise($adjustment->at), $network->readings);
-        $onBench = $this->solver->factor($this->rows($network, array_map(fn (DesignRow $design): array => $design->partials, $designs)), $network->unknowns());
-        $datum = $this->datums->choose($network, $adjustment->at, $baseChart, $onBench->freeDirections());
-        $rows = $this->rows($network, array_map(fn (DesignRow $design): array => $datum->turned($design->partials), $designs));
-        $normals = $this->solver->factor($rows, $network->unknowns());
-        $chart = [];
-        $residuals = [];
-        foreach ($network->pointIds as $id) {
-            $chart[$id] = $datum->motion->apply($adjustment->at[$id]);
-        }
-        foreach ($network->readings as $i => $reading) {
-            $residuals[] = $designs[$i]->predicted - $reading->value;
+        $adjustment = $this->adjuster->adjust($network, $start, $converged);
+        $datum = $this->datums->lay($network, $adjustment->at, $baseChart);
+        [$rows, $normals] = $this->factored($network, $adjustment, $datum);
+        $firm = $this->datums->firm($network, $datum->placed($adjustment->at), $datum->base, $normals->freeDirections());
+        if ($firm !== $datum->base) {
+            $datum = $this->datums->lay($network, $adjustment->at, array_intersect_key($baseChart, array_flip($firm)));
+            [$rows, $normals] = $this->factored($network, $adjustment, $datum);
         }
 
-        return new SolvedNetwork($network, $adjustment->at, $chart, $datum, $rows, $residuals, $normals->cofactors(), $normals->freeDirections(), $adjustment->iterations);
+        return new SolvedNetwork($network, $adjustment, $datum, $rows, $normals->cofactors(), $normals->freeDirections());
     }
 
     /**
-     * @param  array<int, list<float>>  $partials  one list for each reading
-     * @return list<array<int, float>>
+     * Takes a network solved nearly to the end to the end. Where that took one more step or two, the cofactors stay.
+     *
+     * @param  array<string, Vector3>  $baseChart  chart positions of the base points (mm)
+     *
+     * @throws CannotComputeSurvey
      */
-    private function rows(Network $network, array $partials): array
+    public function finish(SolvedNetwork $solved, array $baseChart): SolvedNetwork
+    {
+        $adjustment = $this->adjuster->adjust($solved->network, $solved->bench);
+        $datum = $this->datums->lay($solved->network, $adjustment->at, array_intersect_key($baseChart, array_flip($solved->datum->base)));
+        [$rows, $normals] = $this->factored($solved->network, $adjustment, $datum);
+        $cofactors = $adjustment->iterations > self::SETTLED_ITERATIONS ? $normals->cofactors() : $solved->cofactors;
+
+        return new SolvedNetwork($solved->network, $adjustment, $datum, $rows, $cofactors, $normals->freeDirections());
+    }
+
+    /**
+     * @return array{list<array<int, float>>, FactoredNormals} weighted rows in chart axes, and their normal equations
+     */
+    private function factored(Network $network, Adjustment $adjustment, Datum $datum): array
     {
         $rows = [];
         foreach ($network->readings as $i => $reading) {
-            $rows[] = $network->row($reading, $partials[$i]);
+            $rows[] = $network->row($i, $datum->turned($reading->kind->linearise($adjustment->at)->partials));
         }
 
-        return $rows;
+        return [$rows, $this->solver->factor($rows, $network->unknowns())];
     }
 }

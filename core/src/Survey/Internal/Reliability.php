@@ -10,22 +10,21 @@ namespace Geodex\Core\Survey\Internal;
  */
 final class Reliability
 {
-    /** @var list<array{list<float>, int}> vectors u and signs with Q now = Q + Σ ± u uᵀ */
+    /** @var list<array{array<int, float>, int}> vectors u and signs with Q now = Q + Σ ± u uᵀ */
     private array $changes = [];
 
-    public function __construct(private readonly SolvedNetwork $solved) {}
+    /** @var array<int, float> of all readings against those now in use */
+    private array $leverages;
+
+    public function __construct(private readonly SolvedNetwork $solved)
+    {
+        $this->leverages = array_map($solved->leverage(...), $solved->rows);
+    }
 
     /** Leverage of reading $i against the readings now in use. */
     public function leverage(int $i): float
     {
-        $row = $this->solved->rows[$i];
-        $leverage = $this->solved->leverage($row);
-        foreach ($this->changes as [$u, $sign]) {
-            $share = $this->along($u, $row);
-            $leverage += $sign * $share * $share;
-        }
-
-        return $leverage;
+        return $this->leverages[$i];
     }
 
     public function takeOut(int $i): void
@@ -54,7 +53,12 @@ final class Reliability
                 $u[$k] += $share * $value;
             }
         }
-        $this->changes[] = [array_values(array_map(fn (float $value): float => $value * $scale, $u)), $sign];
+        $u = array_map(fn (float $value): float => $value * $scale, $u);
+        $this->changes[] = [$u, $sign];
+        foreach ($this->solved->rows as $j => $other) {
+            $share = $this->along($u, $other);
+            $this->leverages[$j] += $sign * $share * $share;
+        }
     }
 
     /**

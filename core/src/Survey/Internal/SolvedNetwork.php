@@ -9,25 +9,37 @@ use Geodex\Core\Geometry\Vector3;
 /** An adjusted network laid on its chart, with what its accuracy follows from. */
 final readonly class SolvedNetwork
 {
+    /** @var array<string, Vector3> positions in the axes of the bench (mm), as the readings see them */
+    public array $bench;
+
+    /** @var array<string, Vector3> the same positions in the axes of the chart (mm) */
+    public array $chart;
+
+    public int $iterations;
+
     /**
-     * @param  array<string, Vector3>  $bench  positions in the axes of the bench (mm), as the readings see them
-     * @param  array<string, Vector3>  $chart  the same positions in the axes of the chart (mm)
-     * @param  list<array<int, float>>  $rows  weighted design rows in the axes of the chart
-     * @param  list<float>  $residuals  adjusted minus read, in the reading's unit
+     * @param  array<int, array<int, float>>  $rows  weighted design rows in the axes of the chart
      * @param  array<int, array<int, float>>  $cofactors
      * @param  array<int, array<int, float>>  $free  directions that the readings leave free
      */
     public function __construct(
         public Network $network,
-        public array $bench,
-        public array $chart,
+        public Adjustment $adjustment,
         public Datum $datum,
         public array $rows,
-        public array $residuals,
         public array $cofactors,
         public array $free,
-        public int $iterations,
-    ) {}
+    ) {
+        $this->bench = $adjustment->at;
+        $this->chart = $datum->placed(array_intersect_key($adjustment->at, $network->columns));
+        $this->iterations = $adjustment->iterations;
+    }
+
+    /** Adjusted less read of the i-th reading, in its unit. */
+    public function residual(int $i): float
+    {
+        return -$this->adjustment->misclosures[$i] * $this->network->readings[$i]->sigma;
+    }
 
     /**
      * a Q aᵀ of a weighted row: the share of a reading's variance that the network takes from it.

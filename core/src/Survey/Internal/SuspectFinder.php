@@ -15,6 +15,9 @@ use Geodex\Core\Survey\SurveyOptions;
  */
 final readonly class SuspectFinder
 {
+    /** Positions this good tell a suspect from a good reading; the last adjustment is made to the end. */
+    public const NEAR_ENOUGH_MM = 1e-3;
+
     public function __construct(private NetworkAdjuster $adjuster, private SurveyOptions $options) {}
 
     /**
@@ -26,19 +29,19 @@ final readonly class SuspectFinder
     {
         $reliability = new Reliability($solved);
         $readings = $solved->network->readings;
-        $at = $solved->bench;
+        $kept = $solved->adjustment;
         $out = [];
         $most = (int) floor($this->options->greatestShare * count($readings));
         while (count($out) < $most) {
-            $worst = $this->worst($readings, $at, $out, $reliability);
+            $worst = $this->worst($readings, $kept, $out, $reliability);
             if ($worst === null) {
                 break;
             }
             $reliability->takeOut($worst);
             $out[$worst] = true;
-            $at = $this->without($readings, $out, $at);
+            $kept = $this->without($readings, $out, $kept->at);
         }
-        $out = $this->restore($readings, $out, $at, $reliability);
+        $out = $this->restore($readings, $out, $kept->at, $reliability);
         ksort($out);
 
         return array_keys($out);
@@ -46,18 +49,19 @@ final readonly class SuspectFinder
 
     /**
      * @param  list<Reading>  $readings
-     * @param  array<string, Vector3>  $at
+     * @param  Adjustment  $kept  of the readings that are not out
      * @param  array<int, true>  $out
      */
-    private function worst(array $readings, array $at, array $out, Reliability $reliability): ?int
+    private function worst(array $readings, Adjustment $kept, array $out, Reliability $reliability): ?int
     {
         $worst = null;
         $largest = $this->options->critical;
+        $k = 0;
         foreach ($readings as $i => $reading) {
             if (isset($out[$i])) {
                 continue;
             }
-            $misfit = abs($this->misfit($reading, $at));
+            $misfit = abs($kept->misclosures[$k++]);
             $redundancy = 1 - $reliability->leverage($i);
             if ($redundancy > $this->options->leastRedundancy && $misfit > $largest * sqrt($redundancy)) {
                 $largest = $misfit / sqrt($redundancy);
@@ -90,7 +94,7 @@ final readonly class SuspectFinder
             }
             $reliability->putBack($best);
             unset($out[$best]);
-            $at = $this->without($readings, $out, $at);
+            $at = $this->without($readings, $out, $at)->at;
         }
 
         return $out;
@@ -106,10 +110,9 @@ final readonly class SuspectFinder
      * @param  list<Reading>  $readings
      * @param  array<int, true>  $out
      * @param  array<string, Vector3>  $at
-     * @return array<string, Vector3> positions from the readings that are left
      */
-    private function without(array $readings, array $out, array $at): array
+    private function without(array $readings, array $out, array $at): Adjustment
     {
-        return $this->adjuster->adjust(new Network(array_values(array_diff_key($readings, $out)), $at), $at)->at;
+        return $this->adjuster->adjust(new Network(array_values(array_diff_key($readings, $out)), $at), $at, self::NEAR_ENOUGH_MM);
     }
 }

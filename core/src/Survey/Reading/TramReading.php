@@ -52,8 +52,9 @@ final readonly class TramReading implements ReadingKind
 
     public function linearise(array $at): DesignRow
     {
-        $d = $at[$this->to]->minus($at[$this->from]);
-        $squared = $d->dot($d);
+        [$p, $q] = [$at[$this->from], $at[$this->to]];
+        [$x, $y, $z] = [$q->x - $p->x, $q->y - $p->y, $q->z - $p->z];
+        $squared = $x * $x + $y * $y + $z * $z;
         $difference = $this->pointers === null ? 0.0 : $this->pointers[0] - $this->pointers[1];
         $along = $squared - $difference * $difference;
         if ($squared < FrameLimits::NO_DIRECTION_MM ** 2) {
@@ -63,9 +64,8 @@ final readonly class TramReading implements ReadingKind
             throw DegenerateGeometry::shorterThanPointers($this->from, $this->to, sqrt($squared));
         }
         $length = sqrt($along);
-        [$x, $y, $z] = [$d->x / $length, $d->y / $length, $d->z / $length];
 
-        return new DesignRow($length, [-$x, -$y, -$z, $x, $y, $z]);
+        return new DesignRow($length, [-$x / $length, -$y / $length, -$z / $length, $x / $length, $y / $length, $z / $length]);
     }
 
     public function implausible(float $value): ?string

@@ -5,9 +5,17 @@ import { TopBar } from '@/shared/ui/top-bar';
 import { Trouble } from '@/shared/ui/trouble';
 import type { JobRowProps } from '@/types/props';
 
-export default function JobsPage({ jobs, canCreate }: { jobs: JobRowProps[]; canCreate: boolean }) {
+interface Props {
+    jobs: JobRowProps[];
+    canCreate: boolean;
+    greatestBytes: number;
+    tooLarge: boolean;
+}
+
+export default function JobsPage({ jobs, canCreate, greatestBytes, tooLarge }: Props) {
     const { user, notice, errors } = usePage().props;
-    const problems = Object.entries(errors).flatMap(([key, message]) => (key.startsWith('problem.') ? [message] : []));
+    const problems = Object.entries(errors).flatMap(([key, message]) => (key.startsWith('problem.') ? [String(message)] : []));
+    if (tooLarge) problems.push('The file is larger than the server takes. A job file or chart is at most 4 MB; is it the right file?');
     return (
         <div className="min-h-dvh">
             <Head title="Jobs" />
@@ -55,8 +63,8 @@ export default function JobsPage({ jobs, canCreate }: { jobs: JobRowProps[]; can
                             New job
                         </h2>
                         <div className="grid gap-12 md:grid-cols-2">
-                            <FromChart />
-                            <FromFile />
+                            <FromChart greatestBytes={greatestBytes} />
+                            <FromFile greatestBytes={greatestBytes} />
                         </div>
                     </section>
                 )}

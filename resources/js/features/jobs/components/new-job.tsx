@@ -1,5 +1,5 @@
 import { useForm } from '@inertiajs/react';
-import type { FormEvent } from 'react';
+import type { ChangeEvent, FormEvent } from 'react';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
@@ -12,8 +12,16 @@ interface Chart {
     file: File | null;
 }
 
+const TOO_LARGE = 'The file is larger than a job file or chart ever is. Is it the right file?';
+
+/** The chosen file, and what speaks against it before it is sent. */
+function chosen(event: ChangeEvent<HTMLInputElement>, greatestBytes: number): { file: File | null; error: string | null } {
+    const file = event.target.files?.[0] ?? null;
+    return { file, error: file && file.size > greatestBytes ? TOO_LARGE : null };
+}
+
 /** A new job from a chart that a spreadsheet saved. */
-export function FromChart() {
+export function FromChart({ greatestBytes }: { greatestBytes: number }) {
     const form = useForm<Chart>({ title: '', vehicle: '', units: 'mm', file: null });
     const submit = (event: FormEvent) => {
         event.preventDefault();
@@ -50,11 +58,16 @@ export function FromChart() {
                 label="Chart file"
                 type="file"
                 accept=".csv,.txt,text/csv"
-                onChange={(event) => form.setData('file', event.target.files?.[0] ?? null)}
+                onChange={(event) => {
+                    const { file, error } = chosen(event, greatestBytes);
+                    form.setData('file', file);
+                    if (error) form.setError('file', error);
+                    else form.clearErrors('file');
+                }}
                 error={form.errors.file}
                 hint="First row: id,name,side,mate,x,y,z,tolerance,base. Commas, semicolons or tabs."
             />
-            <Button type="submit" disabled={form.processing} className="justify-self-start">
+            <Button type="submit" disabled={form.processing || form.errors.file === TOO_LARGE} className="justify-self-start">
                 {form.processing ? 'Reading the chart…' : 'Take in the chart'}
             </Button>
         </form>
@@ -62,7 +75,7 @@ export function FromChart() {
 }
 
 /** A new job from a job file of this or another Geodex. */
-export function FromFile() {
+export function FromFile({ greatestBytes }: { greatestBytes: number }) {
     const form = useForm<{ file: File | null }>({ file: null });
     const submit = (event: FormEvent) => {
         event.preventDefault();
@@ -75,11 +88,16 @@ export function FromFile() {
                 label="Job file"
                 type="file"
                 accept=".json,application/json"
-                onChange={(event) => form.setData('file', event.target.files?.[0] ?? null)}
+                onChange={(event) => {
+                    const { file, error } = chosen(event, greatestBytes);
+                    form.setData('file', file);
+                    if (error) form.setError('file', error);
+                    else form.clearErrors('file');
+                }}
                 error={form.errors.file}
                 hint="A .job.json file, as “Job file” in a job gives it."
             />
-            <Button type="submit" disabled={form.processing} className="justify-self-start">
+            <Button type="submit" disabled={form.processing || form.errors.file === TOO_LARGE} className="justify-self-start">
                 {form.processing ? 'Reading the file…' : 'Take in the file'}
             </Button>
         </form>

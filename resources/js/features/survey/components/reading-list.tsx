@@ -57,7 +57,7 @@ function Row({ reading, isChosen, onChoose }: { reading: ReadingProps; isChosen:
                 <button type="button" className="min-h-11 w-full text-left focus-visible:-outline-offset-2" aria-pressed={isChosen}>
                     <span className={gone ? 'line-through' : ''}>
                         {reading.kind} <b className="font-semibold">{reading.points.join(' ')}</b>
-                    </span>
+                    </span>{' '}
                     <span className={reading.state === 'agrees' ? 'sr-only' : 'ml-1.5 text-sm'}>
                         {sign} {word}
                     </span>
