@@ -33,7 +33,7 @@ final readonly class TypeScriptWriter
         $paths = [];
         foreach ($this->router->getRoutes()->getRoutes() as $route) {
             $name = $route->getName();
-            if ($name !== null && ! str_starts_with($name, 'storage.') && $name !== 'login.store') {
+            if ($name !== null && ! preg_match('/^(storage\.|generated::|login\.store)/', $name)) {
                 $paths[$name] = '/'.ltrim($route->uri(), '/');
             }
         }

@@ -4,8 +4,6 @@ export const routes = {
     driveline: '/jobs/{job}/driveline',
     'driveline.save': '/jobs/{job}/driveline',
     findings: '/jobs/{job}/surveys/{survey}/findings',
-    'generated::r8r0wN5B3XBtNj8b': '/up',
-    'generated::sUEe7GPx5E4IPywt': '/',
     job: '/jobs/{job}',
     'job.file': '/jobs/{job}/file',
     jobs: '/jobs',
