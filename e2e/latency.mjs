@@ -6,7 +6,18 @@ import { chromium } from '@playwright/test';
 const url = process.argv.find((word) => word.startsWith('http')) ?? 'http://127.0.0.1:8000';
 const ROUNDS = 40;
 const HEIGHTS = { A: 548, B: 530, C: 512, D: 500, E: 500, F: 500, G: 500, H: 500 };
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+    ],
+});
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 
 await page.goto(`${url}/login`);
@@ -15,7 +26,9 @@ await page.getByLabel('Password').fill('slate-yard-42');
 await page.getByRole('button', { name: 'Log in' }).click();
 await page.getByRole('heading', { name: 'Jobs' }).waitFor();
 const job = readFileSync('database/demo/mobile-library.job.json', 'utf8').replace('"Mobile library"', '"Latency"');
-await page.getByLabel('Job file', { exact: true }).setInputFiles({ name: 'l.job.json', mimeType: 'application/json', buffer: Buffer.from(job) });
+await page
+    .getByLabel('Job file', { exact: true })
+    .setInputFiles({ name: 'l.job.json', mimeType: 'application/json', buffer: Buffer.from(job) });
 await page.getByRole('button', { name: 'Take in the file' }).click();
 await page.getByRole('heading', { name: 'Latency' }).waitFor();
 

@@ -2,6 +2,7 @@ import { createInertiaApp } from '@inertiajs/react';
 import { setNonce } from 'get-nonce';
 import { createRoot } from 'react-dom/client';
 import type { ComponentType } from 'react';
+import { ServerNotice } from '@/shared/ui/server-notice';
 import { applyTheme, storedTheme } from '@/shared/lib/theme';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '';
@@ -18,7 +19,12 @@ void createInertiaApp({
         return (await page()).default;
     },
     setup({ el, App, props }) {
-        createRoot(el).render(<App {...props} />);
+        createRoot(el).render(
+            <>
+                <App {...props} />
+                <ServerNotice />
+            </>,
+        );
     },
     progress: { delay: 300, color: '#f5c431' },
     nonce,

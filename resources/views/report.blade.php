@@ -14,6 +14,7 @@
             th { text-align: left; font-weight: bold; border-bottom: 0.3mm solid #14161f; padding: 0.6mm 1mm; font-size: 8.5pt; }
             td { border-bottom: 0.1mm solid #999; padding: 0.6mm 1mm; vertical-align: top; font-size: 8.5pt; }
             .n { text-align: right; white-space: nowrap; font-variant-numeric: tabular-nums; }
+            .s { white-space: nowrap; }
             .facts td:first-child { width: 42mm; color: #444; }
             .caution { border: 0.4mm solid #14161f; padding: 2mm 3mm; margin: 3mm 0; }
             img { width: 100%; }
@@ -63,14 +64,14 @@
                 <p>None: no pair is fully measured yet.</p>
             @endforelse
             <table>
-                <tr><th>Point</th><th></th><th class="n">Station off</th><th class="n">Offset off</th><th class="n">Height off</th><th class="n">Allowed</th><th>State</th></tr>
+                <thead><tr><th>Point</th><th></th><th class="n">Station off</th><th class="n">Offset off</th><th class="n">Height off</th><th class="n">Allowed</th><th>State</th></tr></thead>
                 @foreach ($props->points as $point)
                     <tr>
                         <td><strong>{{ $point->id }}</strong></td><td>{{ $point->name }}{{ $point->base ? ' (base)' : '' }}</td>
                         @foreach ([0, 1, 2] as $axis)
                             <td class="n">{{ $point->deviation === null ? '–' : $signed($point->deviation[$axis]).' ± '.$length($point->expanded[$axis]) }}</td>
                         @endforeach
-                        <td class="n">{{ $length(max($point->tolerance)) }}</td><td>{{ $words[$point->verdict] }}</td>
+                        <td class="n">{{ $length(max($point->tolerance)) }}</td><td class="s">{{ $words[$point->verdict] }}</td>
                     </tr>
                 @endforeach
             </table>
@@ -83,7 +84,7 @@
             @else
                 <p>Wheelbase {{ $length($plan->wheelbaseBefore) }} before, {{ $length($plan->wheelbaseAfter) }} after. Stations are those of the chart before any change. Tie both halves to the bench before cutting.</p>
                 <table>
-                    <tr><th>Cut</th><th>What</th><th class="n">Station</th><th class="n">Piece to saw</th><th class="n">Witness marks</th><th class="n">read before</th><th class="n">must read after</th></tr>
+                    <thead><tr><th>Cut</th><th>What</th><th class="n">Station</th><th class="n">Piece to saw</th><th class="n">Witness marks</th><th class="n">read before</th><th class="n">must read after</th></tr></thead>
                     @foreach ($plan->cuts as $i => $cut)
                         <tr><td>{{ $cut->operation }}</td><td>{{ $plan->operations[$i]->kind }} {{ $length($plan->operations[$i]->length) }}</td><td class="n">{{ $length($cut->cut) }}</td><td class="n">{{ $cut->what }} {{ $length($cut->piece) }}</td><td class="n">{{ $length($cut->witness) }} each side</td><td class="n">{{ $length($cut->before) }}</td><td class="n">{{ $length($cut->after) }}</td></tr>
                     @endforeach
@@ -91,14 +92,14 @@
                 @foreach ($plan->warnings as $warning)<p>▲ {{ $warning }}</p>@endforeach
                 <h3>What crosses a cut</h3>
                 <table>
-                    <tr><th>Item</th><th class="n">Longer by</th><th>Done</th></tr>
+                    <thead><tr><th>Item</th><th class="n">Longer by</th><th>Done</th></tr></thead>
                     @foreach ($plan->carried as $item)
                         @if (abs($item->change) > 0.001)<tr><td>{{ $item->feature }}</td><td class="n">{{ $signed($item->change) }}</td><td>☐</td></tr>@endif
                     @endforeach
                 </table>
                 <h3>Target</h3>
                 <table>
-                    <tr><th>Point</th><th class="n">Station</th><th class="n">Offset</th><th class="n">Height</th></tr>
+                    <thead><tr><th>Point</th><th class="n">Station</th><th class="n">Offset</th><th class="n">Height</th></tr></thead>
                     @foreach ($plan->target as $target)
                         <tr><td>{{ $target->id }}</td>
                             @foreach ([0, 1, 2] as $axis)<td class="n">{{ $target->target === null ? ($axis === 0 ? 'cut out' : '') : $length($target->target[$axis]) }}</td>@endforeach
@@ -116,7 +117,7 @@
             @else
                 <p>Tube to {{ $shaft->tubeToCut < 0 ? 'add' : 'cut' }}: <strong>{{ $length(abs($shaft->tubeToCut)) }}</strong>. Least engagement {{ $length($shaft->leastEngagement) }}, left before bottoming {{ $length($shaft->bottomingClearance) }}. Critical speed {{ $shaft->criticalSpeed === null ? 'not known' : number_format($shaft->criticalSpeed).' rev/min' }}, fastest {{ number_format($shaft->speed) }} rev/min.</p>
                 <table>
-                    <tr><th>At</th><th class="n">Length</th><th class="n">Engagement</th><th class="n">Front joint</th><th class="n">Rear joint</th><th class="n">Uncancelled</th></tr>
+                    <thead><tr><th>At</th><th class="n">Length</th><th class="n">Engagement</th><th class="n">Front joint</th><th class="n">Rear joint</th><th class="n">Uncancelled</th></tr></thead>
                     @foreach ($shaft->states as $state)
                         <tr><td>{{ $state->at }}</td><td class="n">{{ $length($state->length) }}</td><td class="n">{{ $length($state->engagement) }}</td><td class="n">{{ $degrees($state->frontAngle) }}</td><td class="n">{{ $degrees($state->rearAngle) }}</td><td class="n">{{ $degrees($state->residual) }}</td></tr>
                     @endforeach
@@ -127,7 +128,7 @@
 
             <h2>Log of readings</h2>
             <table>
-                <tr><th>#</th><th>Kind</th><th>Points</th><th class="n">Read</th><th class="n">Off</th><th>State</th><th>By, at</th></tr>
+                <thead><tr><th>#</th><th>Kind</th><th>Points</th><th class="n">Read</th><th class="n">Off</th><th>State</th><th>By, at</th></tr></thead>
                 @foreach ($ordered as $reading)
                     <tr>
                         <td>{{ $reading->number }}</td><td>{{ $reading->kind }}</td><td>{{ implode(' ', $reading->points) }}</td><td class="n">{{ $reading->typed }}</td>

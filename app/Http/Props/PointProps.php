@@ -21,6 +21,7 @@ final readonly class PointProps
      * @param  ?list<bool>  $determined
      * @param  list<'in'|'out'|'unsure'|'unmeasured'>  $axes
      * @param  'in'|'out'|'unsure'|'unmeasured'  $verdict
+     * @param  ?int  $decidingAxis  the one that the verdict rests on
      */
     public function __construct(
         public string $id,
@@ -37,6 +38,7 @@ final readonly class PointProps
         public ?array $determined,
         public array $axes,
         public string $verdict,
+        public ?int $decidingAxis,
     ) {}
 
     public static function from(Point $point, ?PointResult $result): self
@@ -48,7 +50,7 @@ final readonly class PointProps
             $point->id, $point->name, $point->side->value, $point->mate, $point->base, $feature,
             $point->reference?->toArray(), $point->tolerance->mm,
             $result?->measured?->toArray(), $result?->deviation?->toArray(), $result?->sigma?->times($coverage)->toArray(),
-            $result?->determined, array_map(fn ($verdict): string => $verdict->value, $result->axes ?? []), $result->verdict->value ?? 'unmeasured',
+            $result?->determined, array_map(fn ($verdict): string => $verdict->value, $result->axes ?? []), $result->verdict->value ?? 'unmeasured', $result?->decidingAxis($point->tolerance->mm, $coverage),
         );
     }
 }

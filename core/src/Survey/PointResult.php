@@ -31,6 +31,27 @@ final readonly class PointResult
         return new self($id, null, null, null, null, [], Verdict::Unmeasured);
     }
 
+    /**
+     * The axis that the verdict rests on: of those with the point's verdict, the one furthest into its tolerance.
+     *
+     * @param  list<float>  $tolerance  mm along x, y, z
+     * @param  float  $coverage  coverage factor
+     * @return ?int 0, 1 or 2; null if unmeasured
+     */
+    public function decidingAxis(array $tolerance, float $coverage): ?int
+    {
+        $deciding = null;
+        $most = -INF;
+        foreach ($this->axes as $axis => $verdict) {
+            $reach = (abs($this->deviation?->toArray()[$axis] ?? 0.0) + $coverage * ($this->sigma?->toArray()[$axis] ?? 0.0)) / $tolerance[$axis];
+            if ($verdict === $this->verdict && $reach > $most) {
+                [$deciding, $most] = [$axis, $reach];
+            }
+        }
+
+        return $deciding;
+    }
+
     public function isDetermined(): bool
     {
         return $this->determined === [true, true, true];

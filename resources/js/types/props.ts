@@ -153,6 +153,7 @@ export interface PointProps {
     determined: boolean[] | null;
     axes: ('in' | 'out' | 'unsure' | 'unmeasured')[];
     verdict: 'in' | 'out' | 'unsure' | 'unmeasured';
+    decidingAxis: number | null;
 }
 
 /** How many coordinates of the charted points are settled. */

@@ -4,6 +4,7 @@ import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
 import { DeviationTable } from '@/features/findings/components/deviation-table';
 import { FindingList } from '@/features/findings/components/finding-list';
 import { Progress } from '@/features/survey/components/progress';
+import { SurveyMenu } from '@/features/survey/components/survey-menu';
 import { SurveyNote } from '@/features/survey/components/survey-note';
 import { useSurvey } from '@/features/survey/hooks/use-survey';
 import { path } from '@/shared/lib/path';
@@ -17,7 +18,7 @@ export default function FindingsPage({ job, survey: initial }: { job: JobProps; 
     const [factor, setFactor] = useState(20);
     const doubtful = survey.readings.filter((reading) => reading.state === 'doubtful').length;
     return (
-        <StageShell job={job} stage="findings" note={<SurveyNote job={job} survey={survey} />}>
+        <StageShell job={job} stage="findings" menu={<SurveyMenu job={job} />} note={<SurveyNote survey={survey} />}>
             <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
                 <div className="flex min-h-[320px] min-w-0 flex-1 flex-col">
                     <FrameDrawing

@@ -4,20 +4,17 @@ import type { StageProps } from '@/types/props';
 /** The job as a rail with stations: filled diamond done, ring open, tick waiting; the current one is marked out. */
 export function StageRail({ stages, current }: { stages: StageProps[]; current: string }) {
     return (
-        <nav
-            aria-label="Stages of the job"
-            className="no-print shrink-0 border-line bg-bench max-md:overflow-x-auto max-md:border-b md:w-[112px] md:border-r"
-        >
+        <nav aria-label="Stages of the job" className="no-print shrink-0 border-line bg-bench max-md:border-b md:w-[112px] md:border-r">
             <ol className="relative flex md:flex-col md:py-6">
                 <span aria-hidden className="absolute top-8 bottom-8 left-[15px] hidden w-px bg-ink md:block" />
                 {stages.map((stage) => {
                     const here = stage.key === current;
                     return (
-                        <li key={stage.key} className="relative">
+                        <li key={stage.key} className="relative max-md:flex-1">
                             <Link
                                 href={stage.href}
                                 aria-current={here ? 'page' : undefined}
-                                className={`flex min-h-12 items-center gap-3 px-2 font-head text-lg font-semibold focus-visible:-outline-offset-4 md:min-h-[60px] ${here ? 'bg-now text-now-ink' : stage.state === 'waiting' ? 'text-soft' : ''}`}
+                                className={`flex min-h-12 items-center px-2 font-head font-semibold focus-visible:-outline-offset-4 max-md:flex-col max-md:justify-center max-md:px-0.5 max-md:text-base max-md:leading-tight md:min-h-[60px] md:gap-3 md:text-lg ${here ? 'bg-now text-now-ink' : stage.state === 'waiting' ? 'text-soft' : ''}`}
                             >
                                 <svg width={16} height={16} viewBox="-8 -8 16 16" aria-hidden className="shrink-0">
                                     {here ? (

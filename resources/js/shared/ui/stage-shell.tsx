@@ -13,6 +13,7 @@ interface Props {
     job: JobProps;
     stage: string;
     note?: ReactNode;
+    menu?: ReactNode;
     children: ReactNode;
 }
 
@@ -25,7 +26,7 @@ export function StageShell(props: Props) {
     );
 }
 
-function Shell({ job, stage, note, children }: Props) {
+function Shell({ job, stage, note, menu, children }: Props) {
     const { unit, setUnit, toggle } = useUnits();
     const [keys, showKeys] = useState(false);
     useHotkeys({ u: toggle, '?': () => showKeys(true) });
@@ -37,8 +38,10 @@ function Shell({ job, stage, note, children }: Props) {
                 <h1 className="min-w-0 truncate text-xl max-sm:flex-1 sm:border-l sm:border-ink sm:pl-4 sm:text-2xl">{job.title}</h1>
                 <p className="min-w-0 flex-1 truncate text-soft max-sm:hidden">
                     {job.vehicle}
-                    {note && <> · {note}</>}
+                    {job.vehicle && note && ' · '}
+                    {note}
                 </p>
+                {menu && <div className="max-sm:hidden">{menu}</div>}
                 <Segmented
                     label="Unit"
                     value={unit}

@@ -29,10 +29,10 @@ export interface Scene {
     datumY: number;
 }
 
-const MARGIN = 44;
-const TITLE = 34;
-const LABELS = 30;
-const RULER = 46;
+/** What stands around the views, in px; less of it on a phone. */
+const ROOMY = { margin: 44, title: 34, labels: 30, ruler: 46 };
+const TIGHT = { margin: 30, title: 24, labels: 22, ruler: 32 };
+const TIGHT_BELOW = 420;
 
 /** Real proportion: one scale for all directions, as large as the sheet allows; spare height goes between the views. */
 export function layOut(points: ScenePoint[], axles: SceneAxle[], width: number, height: number, reach: number[] = []): Scene {
@@ -43,16 +43,17 @@ export function layOut(points: ScenePoint[], axles: SceneAxle[], width: number, 
     const half = Math.max(300, ...charts.map((chart) => Math.abs(chart[1] ?? 0)), ...axles.map((axle) => (axle.track ?? 0) / 2 + 110));
     const top = Math.max(200, ...charts.map((chart) => chart[2] ?? 0)) + 60;
     const low = Math.min(0, ...charts.map((chart) => chart[2] ?? 0));
-    const chrome = 2 * TITLE + 3 * LABELS + RULER;
-    const scale = Math.max(0.005, Math.min((width - 2 * MARGIN) / (to - from), (height - chrome) / (2 * half + top - low)));
+    const { margin, title, labels, ruler } = height < TIGHT_BELOW ? TIGHT : ROOMY;
+    const chrome = 2 * title + 3 * labels + ruler;
+    const scale = Math.max(0.005, Math.min((width - 2 * margin) / (to - from), (height - chrome) / (2 * half + top - low)));
     const spare = Math.max(0, height - chrome - (2 * half + top - low) * scale) / 4;
-    const left = MARGIN + (width - 2 * MARGIN - (to - from) * scale) / 2;
-    const planTop = TITLE + LABELS / 2 + spare;
+    const left = margin + (width - 2 * margin - (to - from) * scale) / 2;
+    const planTop = title + labels / 2 + spare;
     const axis = planTop + half * scale;
     const planBottom = axis + half * scale;
-    const rulerY = planBottom + LABELS + spare / 2;
-    const sideTop = rulerY + RULER + spare;
-    const datumY = sideTop + TITLE + top * scale;
+    const rulerY = planBottom + labels + spare / 2;
+    const sideTop = rulerY + ruler + spare;
+    const datumY = sideTop + title + top * scale;
     return {
         width,
         height,

@@ -17,7 +17,7 @@ export function DeviationTable({ points, chosen, onChoose }: Props) {
     return (
         <table className="w-full border-collapse text-[15px]">
             <caption className="sr-only">Deviation of every point from the chart</caption>
-            <thead className="sticky top-0 z-10 bg-paper text-left text-sm text-soft">
+            <thead className="sticky -top-4 z-10 bg-paper text-left text-sm text-soft">
                 <tr className="border-b border-ink">
                     <th className="py-1.5 pl-4">point, off by {unit}</th>
                     {['station', 'offset', 'height'].map((axis) => (

@@ -169,5 +169,6 @@ function asPoint(one: PlanProps['target'][number]): PointProps {
         determined: null,
         axes: [],
         verdict: 'in',
+        decidingAxis: null,
     };
 }

@@ -7,17 +7,18 @@ export type Said =
     { state: 'stored'; reading: ReadingProps; others: number } | { state: 'refused'; message: string } | { state: 'told'; message: string };
 
 /** What became of the last thing typed: stored and agrees, stored but doubtful, or not understood and why. */
-export function Answer({ said }: { said: Said | null }) {
+export function Answer({ said, busy }: { said: Said | null; busy: boolean }) {
     const { unit, denominator } = useUnits();
     return (
         <div aria-live="polite" className="min-h-7 text-[15px]" data-testid="answer">
-            {said?.state === 'told' && <p>{said.message}</p>}
-            {said?.state === 'refused' && (
+            {busy && <p className="animate-late text-soft">Storing…</p>}
+            {!busy && said?.state === 'told' && <p>{said.message}</p>}
+            {!busy && said?.state === 'refused' && (
                 <p className="border-l-[6px] border-out pl-3">
                     <b className="font-semibold text-out">Not stored.</b> {said.message}
                 </p>
             )}
-            {said?.state === 'stored' && (
+            {!busy && said?.state === 'stored' && (
                 <p>
                     <b className="font-semibold">Stored {said.reading.number}.</b> {readingName(said.reading)}{' '}
                     <span className="whitespace-nowrap">{valueWords(said.reading.value, said.reading.quantity, unit, denominator)}</span>

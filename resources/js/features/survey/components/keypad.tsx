@@ -15,7 +15,7 @@ interface Props {
 export function Keypad({ onType, onBack, onEnter, onUndo }: Props) {
     const { unit, toggle } = useUnits();
     const [open, setOpen] = useState(() => window.matchMedia('(pointer: coarse)').matches);
-    const key = 'min-h-[52px] rounded-[3px] border border-ink bg-paper text-xl font-medium active:bg-bench';
+    const key = 'min-h-11 rounded-[3px] border border-ink text-xl font-medium';
     return (
         <div className="no-print">
             <div className="flex gap-5 text-sm">
@@ -67,7 +67,7 @@ export function Keypad({ onType, onBack, onEnter, onUndo }: Props) {
                     <button type="button" className={key} onClick={() => onType(PARTS[4] ?? '')}>
                         {PARTS[4]}
                     </button>
-                    <button type="button" className={`${key} col-span-4 bg-ink text-paper active:bg-soft`} onClick={onEnter}>
+                    <button type="button" className={`${key} col-span-4 bg-ink text-paper`} onClick={onEnter}>
                         Store
                     </button>
                 </div>

@@ -82,7 +82,7 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
     return (
         <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
             <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-                <div className="flex min-h-[300px] flex-1 flex-col max-lg:h-[42dvh] max-lg:flex-none">
+                <div className="flex min-h-[230px] flex-1 flex-col max-lg:h-[42dvh] max-lg:flex-none max-sm:h-[270px]">
                     <FrameDrawing
                         points={survey.points}
                         axles={survey.axles}
@@ -125,7 +125,7 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
                     onUndo={survey.readings.length > 0 ? () => void undo() : null}
                 />
                 <OutboxNotice waiting={outbox.waiting} trouble={outbox.trouble} onAgain={() => void outbox.flush()} />
-                <Answer said={said} />
+                <Answer said={said} busy={outbox.waiting.length > 0 && !outbox.trouble} />
                 <div className="-mx-4 flex min-h-0 flex-1 flex-col gap-3 px-4 lg:overflow-y-auto" tabIndex={-1}>
                     {survey.trouble && survey.readings.length > 0 && <Trouble title="Not computed yet">{survey.trouble.message}</Trouble>}
                     <Doubts

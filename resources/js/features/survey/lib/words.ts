@@ -17,18 +17,19 @@ export const KIND_WORDS: Record<string, string> = {
     slope: 'Level',
 };
 
-/** What a point's verdict means, worst axis first: "7.8 mm to the right, 3 mm allowed". */
+/** What a point's verdict rests on: "7.8 mm to the right, 3 mm allowed". */
 export function verdictWords(point: PointProps, unit: Unit): string {
     if (point.verdict === 'unmeasured') return 'no reading touches it yet';
     const loose = (point.determined ?? []).flatMap((held, axis) => (held ? [] : [['length', 'width', 'height'][axis]]));
     if (loose.length > 0) return `loose in ${loose.join(' and ')}`;
-    const axis = point.axes.findIndex((one) => one === point.verdict);
-    const mm = point.deviation?.[axis] ?? 0;
-    const way = DIRECTIONS[axis]?.[mm > 0 ? 0 : 1] ?? '';
+    const axis = point.decidingAxis ?? 0;
     const allowed = `${formatDeviation(point.tolerance[axis] ?? 0, unit, false)} ${unit} allowed`;
     if (point.verdict === 'in') return `within ${allowed}`;
-    const by = `${formatDeviation(Math.abs(mm), unit, false)} ${unit} ${way}`;
-    return point.verdict === 'out' ? `${by}, ${allowed}` : `${by}, too close to the ${allowed}`;
+    const mm = point.deviation?.[axis] ?? 0;
+    const way = DIRECTIONS[axis]?.[mm > 0 ? 0 : 1] ?? '';
+    const size = formatDeviation(Math.abs(mm), unit, false);
+    const sure = formatDeviation(point.expanded?.[axis] ?? 0, unit, false);
+    return point.verdict === 'out' ? `${size} ${unit} ${way}, ${allowed}` : `${size} ± ${sure} ${unit} ${way}, ${allowed}`;
 }
 
 export function readingName(reading: ReadingProps | NextProps): string {

@@ -1,0 +1,90 @@
+// Takes the pictures of docs/screenshots from a fresh demo: bin/start --fresh, then node e2e/screenshots.mjs [URL]
+import { chromium } from '@playwright/test';
+
+const url = process.argv.find((word) => word.startsWith('http')) ?? 'http://127.0.0.1:8000';
+const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+    ],
+});
+
+async function open(options = {}) {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, ...options });
+    const page = await context.newPage();
+    return {
+        page,
+        take: async (name) => {
+            await page.waitForTimeout(500);
+            await page.screenshot({ path: `docs/screenshots/${name}.png` });
+        },
+    };
+}
+
+async function logIn(page, who) {
+    await page.goto(`${url}/login`);
+    await page.getByLabel('Mail address').fill(`${who}@slate-yard.example`);
+    await page.getByLabel('Password').fill('slate-yard-42');
+    await page.getByRole('button', { name: 'Log in' }).click();
+    await page.getByRole('heading', { name: 'Jobs' }).waitFor();
+}
+
+const { page, take } = await open();
+await page.goto(`${url}/login`);
+await take('login');
+await logIn(page, 'owner');
+await page.goto(`${url}/workshop`);
+await take('workshop');
+await page.getByRole('button', { name: /^Owner/ }).click();
+await page.getByRole('menuitem', { name: 'Log out' }).click();
+await logIn(page, 'technician');
+await take('jobs');
+
+await page.getByRole('link', { name: 'Mobile library' }).click();
+await page.getByRole('heading', { name: 'Mobile library' }).waitFor();
+for (const call of ['JL JR 829.5', 'HL JL 415.5', 'HL JR 36 17/32 in', 'HR JL 928', 'HR JR 16 11/32 in', 'h JL 502', 'h JR 509.5']) {
+    await page.getByRole('textbox', { name: 'Reading' }).fill(call);
+    await page.keyboard.press('Enter');
+    await page.waitForTimeout(400);
+}
+await page.getByRole('button', { name: /Reading 37 does not fit/ }).click();
+await page.getByRole('textbox', { name: 'Reading' }).focus();
+await take('survey');
+
+await page.getByRole('link', { name: /^Findings/ }).click();
+await page.getByRole('button', { name: /^HR/ }).click();
+await take('findings');
+
+await page.getByRole('link', { name: /^Plan/ }).click();
+await page.getByRole('button', { name: 'Add a stretch' }).click();
+await page.getByLabel('Length, mm').fill('640');
+await page.getByLabel('Length, mm').press('Enter');
+await page.getByText('3940.0 mm').waitFor();
+await take('plan');
+await page.getByRole('link', { name: /^Driveline/ }).click();
+await page.getByText('Tube to add').waitFor();
+await take('driveline');
+await page.getByRole('link', { name: /^Report/ }).click();
+await page.frameLocator('iframe').getByText('Log of readings').waitFor();
+await take('report');
+
+const dark = await open();
+await dark.page.addInitScript(() => localStorage.setItem('geodex.theme', 'dark'));
+await logIn(dark.page, 'second');
+await dark.page.getByRole('link', { name: 'Mobile library' }).click();
+await dark.page.getByRole('radio', { name: 'inch', exact: true }).click();
+await dark.page.locator('svg g.cursor-pointer').nth(30).click();
+await dark.take('survey-dark-inch');
+
+const small = await open({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+await logIn(small.page, 'second');
+await small.page.getByRole('link', { name: 'Mobile library' }).click();
+await small.page.getByRole('button', { name: 'Hide the keypad' }).waitFor();
+await small.take('survey-390');
+await browser.close();

@@ -1,0 +1,69 @@
+import { router, useForm } from '@inertiajs/react';
+import { useState, type FormEvent } from 'react';
+import { path } from '@/shared/lib/path';
+import { Button } from '@/shared/ui/button';
+import { Field } from '@/shared/ui/field';
+import { Menu, MenuItem } from '@/shared/ui/menu';
+import { Segmented } from '@/shared/ui/segmented';
+import { Sheet } from '@/shared/ui/sheet';
+import type { JobProps } from '@/types/props';
+
+const STAGES = [
+    { value: 'before', label: 'before' },
+    { value: 'tack', label: 'at tack' },
+    { value: 'after', label: 'after' },
+    { value: 'sister', label: 'sister vehicle' },
+];
+
+/** Which survey of the job is open, the others, and a new one. */
+export function SurveyMenu({ job }: { job: JobProps }) {
+    const [starting, setStarting] = useState(false);
+    return (
+        <>
+            <Menu label={`Survey “${job.survey}”`}>
+                {job.surveys.map((survey) => (
+                    <MenuItem key={survey.code} onSelect={() => router.visit(survey.href)}>
+                        {survey.code}
+                        <span className="ml-3 text-sm text-soft">
+                            {STAGES.find((stage) => stage.value === survey.stage)?.label}
+                            {survey.code === job.survey && ', open'}
+                        </span>
+                    </MenuItem>
+                ))}
+                {job.can.work && <MenuItem onSelect={() => setStarting(true)}>Start another survey…</MenuItem>}
+            </Menu>
+            {starting && <StartSurvey job={job} onClose={() => setStarting(false)} />}
+        </>
+    );
+}
+
+function StartSurvey({ job, onClose }: { job: JobProps; onClose: () => void }) {
+    const form = useForm({ code: '', stage: 'tack' });
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        form.post(path('surveys', { job: job.id }));
+    };
+    return (
+        <Sheet open onOpenChange={(open) => !open && onClose()} title="Start another survey">
+            <form onSubmit={submit} className="grid gap-4">
+                <Field
+                    label="Name"
+                    value={form.data.code}
+                    onChange={(event) => form.setData('code', event.target.value)}
+                    error={form.errors.code}
+                    hint="Short, such as tack-1; letters, digits and dashes."
+                    autoFocus
+                />
+                <Segmented
+                    label="When in the work"
+                    value={form.data.stage}
+                    onChange={(stage) => form.setData('stage', stage)}
+                    choices={STAGES}
+                />
+                <Button look="now" type="submit" disabled={form.processing} className="justify-self-start">
+                    Start it
+                </Button>
+            </form>
+        </Sheet>
+    );
+}
