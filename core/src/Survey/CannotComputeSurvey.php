@@ -19,7 +19,7 @@ final class CannotComputeSurvey extends Refusal
     {
         return new self(
             'survey.points-without-chart',
-            'No chart position for '.implode(', ', $points).'. Give each its length, width and height from the chart, or strike the readings that touch it.',
+            'No chart position for '.implode(', ', $points).'. Strike the readings that touch '.(count($points) === 1 ? 'it' : 'them').', or add station, offset and height to the chart and take it in again.',
             ['points' => $points],
         );
     }

@@ -10,6 +10,11 @@ export function ServerNotice() {
                 event.preventDefault();
                 setSilent(true);
             }),
+            router.on('httpException', (event) => {
+                if (event.detail.response.status < 500) return;
+                event.preventDefault();
+                setSilent(true);
+            }),
             router.on('success', () => setSilent(false)),
         ];
         return () => stops.forEach((stop) => stop());
@@ -17,7 +22,7 @@ export function ServerNotice() {
     if (!silent) return null;
     return (
         <p role="alert" className="fixed inset-x-0 bottom-0 z-50 border-t-4 border-out bg-paper px-5 py-4 text-lg text-ink">
-            <b className="font-semibold">The server does not answer.</b> What is on this screen stays; try again in a moment.
+            <b className="font-semibold">The server or its database does not answer.</b> What is on this screen stays; try again in a moment.
         </p>
     );
 }
