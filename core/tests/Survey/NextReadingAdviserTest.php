@@ -104,11 +104,12 @@ describe('advice', function () {
         $survey = Readings::survey(Readings::tour(Readings::truth($frame), Readings::noise(74, 0.6)));
         $options = new SurveyOptions(reach: $reach, suggestions: 50);
         $result = (new SurveyComputer)->compute($frame, $survey);
-        foreach ((new NextReadingAdviser($options))->advise($frame, $survey, $result) as $next) {
-            if ($next->kind === 'tram') {
-                expect($next->expected)->toBeLessThanOrEqual($reach + 1.0);
-            }
-        }
+        $trams = array_filter(
+            (new NextReadingAdviser($options))->advise($frame, $survey, $result),
+            fn (NextReading $next): bool => $next->kind === 'tram',
+        );
+        $longest = max([0.0, ...array_map(fn (NextReading $next): float => $next->expected, $trams)]);
+        expect($longest)->toBeLessThanOrEqual($reach + 1.0);
     })->with([900.0, 1600.0, 2500.0]);
 
     it('never asks for what was read, whichever end was called first', function () {

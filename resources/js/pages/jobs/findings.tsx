@@ -12,7 +12,16 @@ import { StageShell } from '@/shared/ui/stage-shell';
 import { Trouble } from '@/shared/ui/trouble';
 import type { JobProps, SurveyProps } from '@/types/props';
 
-export default function FindingsPage({ job, survey: initial }: { job: JobProps; survey: SurveyProps }) {
+interface Props {
+    job: JobProps;
+    survey: SurveyProps;
+}
+
+export default function FindingsPage(props: Props) {
+    return <Findings key={`${props.job.id} ${props.job.survey}`} {...props} />;
+}
+
+function Findings({ job, survey: initial }: Props) {
     const { survey } = useSurvey(job.id, job.survey, initial);
     const [chosen, setChosen] = useState<string | null>(null);
     const [factor, setFactor] = useState(20);

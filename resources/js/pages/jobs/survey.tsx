@@ -5,11 +5,21 @@ import { useSurvey } from '@/features/survey/hooks/use-survey';
 import { StageShell } from '@/shared/ui/stage-shell';
 import type { JobProps, SurveyProps } from '@/types/props';
 
-export default function SurveyPage({ job, survey }: { job: JobProps; survey: SurveyProps }) {
+interface Props {
+    job: JobProps;
+    survey: SurveyProps;
+}
+
+/** One survey is one page: another one starts with nothing chosen and nothing typed. */
+export default function SurveyPage(props: Props) {
+    return <Survey key={`${props.job.id} ${props.job.survey}`} {...props} />;
+}
+
+function Survey({ job, survey }: Props) {
     const live = useSurvey(job.id, job.survey, survey);
     return (
         <StageShell job={job} stage="survey" menu={<SurveyMenu job={job} />} note={<SurveyNote survey={live.survey} />}>
-            <SurveyBench key={job.survey} job={job} live={live} />
+            <SurveyBench job={job} live={live} />
         </StageShell>
     );
 }

@@ -22,7 +22,8 @@ export function ServerNotice() {
     if (!silent) return null;
     return (
         <p role="alert" className="fixed inset-x-0 bottom-0 z-50 border-t-4 border-out bg-paper px-5 py-4 text-lg text-ink">
-            <b className="font-semibold">The server or its database does not answer.</b> What is on this screen stays; try again in a moment.
+            <b className="font-semibold">The server or its database does not answer.</b> What is on this screen stays; try again in a
+            moment.
         </p>
     );
 }

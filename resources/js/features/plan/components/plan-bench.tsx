@@ -78,7 +78,7 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                         </div>
                     ))}
                 </dl>
-                {drafts.length === 0 && !plan.trouble && (
+                {drafts.length === 0 && plan.operations.length === 0 && !plan.trouble && (
                     <p>Nothing is planned. Add a stretch or a shorten, place its cut on the drawing, and type the length.</p>
                 )}
                 {drafts.map((draft, index) => (
