@@ -9,7 +9,9 @@ for (const theme of ['light', 'dark'] as const) {
         const check = async (view: string) => {
             const { violations } = await new AxeBuilder({ page }).exclude('iframe').analyze();
             const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
-            expect(serious.map((one) => `${view}: ${one.id} ${one.nodes.map((node) => node.html).join('\n')}`)).toEqual([]);
+            expect(
+                serious.map((one) => `${view}: ${one.id} ${one.nodes.map((node) => node.html).join('\n')}`),
+            ).toEqual([]);
         };
         await page.goto('/login');
         await check('login');

@@ -25,7 +25,10 @@ await page.getByLabel('Mail address').fill('technician@slate-yard.example');
 await page.getByLabel('Password').fill('slate-yard-42');
 await page.getByRole('button', { name: 'Log in' }).click();
 await page.getByRole('heading', { name: 'Jobs' }).waitFor();
-const job = readFileSync('database/demo/mobile-library.job.json', 'utf8').replace('"Mobile library"', '"Latency"');
+const job = readFileSync('database/demo/mobile-library.job.json', 'utf8').replace(
+    '"Mobile library"',
+    '"Latency"',
+);
 await page
     .getByLabel('Job file', { exact: true })
     .setInputFiles({ name: 'l.job.json', mimeType: 'application/json', buffer: Buffer.from(job) });
@@ -35,15 +38,23 @@ await page.getByRole('heading', { name: 'Latency' }).waitFor();
 const times = [];
 for (let round = 0; round < ROUNDS; round++) {
     const row = 'ABCDEFGH'[round % 8];
-    await page.getByRole('textbox', { name: 'Reading' }).fill(`h ${row}${round % 16 < 8 ? 'L' : 'R'} ${HEIGHTS[row] + (round % 3) - 1}`);
+    await page
+        .getByRole('textbox', { name: 'Reading' })
+        .fill(`h ${row}${round % 16 < 8 ? 'L' : 'R'} ${HEIGHTS[row] + (round % 3) - 1}`);
     await page.evaluate(() => {
         window.took = new Promise((resolve) => {
             let start = 0;
-            document.addEventListener('keydown', () => (start = performance.now()), { once: true, capture: true });
+            document.addEventListener('keydown', () => (start = performance.now()), {
+                once: true,
+                capture: true,
+            });
             new MutationObserver((_, observer) => {
                 observer.disconnect();
                 requestAnimationFrame(() => resolve(performance.now() - start));
-            }).observe(document.querySelector('svg[data-revision]'), { attributes: true, attributeFilter: ['data-revision'] });
+            }).observe(document.querySelector('svg[data-revision]'), {
+                attributes: true,
+                attributeFilter: ['data-revision'],
+            });
         });
     });
     await page.keyboard.press('Enter');
@@ -52,12 +63,17 @@ for (let round = 0; round < ROUNDS; round++) {
 times.sort((a, b) => a - b);
 await page.reload();
 const load = await page.evaluate(() => performance.getEntriesByType('navigation')[0].loadEventEnd);
-const script = await page.evaluate(() => performance.getEntriesByType('resource').filter((entry) => entry.name.endsWith('.js')).length);
+const script = await page.evaluate(
+    () => performance.getEntriesByType('resource').filter((entry) => entry.name.endsWith('.js')).length,
+);
 await browser.close();
 const at = (share) => times[Math.min(times.length - 1, Math.floor(share * times.length))].toFixed(0);
 const line = `| Enter to redrawn frame, ${ROUNDS} readings into a survey of 62 | median ${at(0.5)} ms, 95th percentile ${at(0.95)} ms, largest ${at(1)} ms | 200 ms at the 95th percentile |\n| Load of that survey, ${script} scripts, warm cache | ${load.toFixed(0)} ms | 1000 ms |\n`;
 console.log(line);
 if (process.argv.includes('--write')) {
     const text = readFileSync('docs/benchmarks.md', 'utf8');
-    writeFileSync('docs/benchmarks.md', text.replace(/(<!-- screen -->\n[^\n]*\n[^\n]*\n)[\s\S]*?(<!-- \/screen -->)/, `$1${line}$2`));
+    writeFileSync(
+        'docs/benchmarks.md',
+        text.replace(/(<!-- screen -->\n[^\n]*\n[^\n]*\n)[\s\S]*?(<!-- \/screen -->)/, `$1${line}$2`),
+    );
 }

@@ -32,7 +32,9 @@ test('a chart from a spreadsheet becomes a job that tells what to read first', a
 test('a faulty chart names every row and keeps nothing', async ({ page }) => {
     await logIn(page);
     await page.getByLabel('Title').fill('Faulty chart');
-    await page.getByLabel('Chart file').setInputFiles(chart(`${HEADER}\nAL,,left,,0,"12,5",500,3,yes\nAL,,up,,0,-400,x,3,yes\n`));
+    await page
+        .getByLabel('Chart file')
+        .setInputFiles(chart(`${HEADER}\nAL,,left,,0,"12,5",500,3,yes\nAL,,up,,0,-400,x,3,yes\n`));
     await page.getByRole('button', { name: 'Take in the chart' }).click();
     await expect(page.getByText('row 2, y:')).toBeVisible();
     await expect(page.getByText('row 3, side:')).toBeVisible();
@@ -42,9 +44,13 @@ test('a faulty chart names every row and keeps nothing', async ({ page }) => {
 
 test('an upload of 20 MB is refused in words', async ({ page }) => {
     await logIn(page);
-    await page
-        .getByLabel('Job file', { exact: true })
-        .setInputFiles({ name: 'big.json', mimeType: 'application/json', buffer: Buffer.alloc(20_000_000, 120) });
-    await expect(page.getByText('The file is larger than a job file or chart ever is. Is it the right file?')).toBeVisible();
+    await page.getByLabel('Job file', { exact: true }).setInputFiles({
+        name: 'big.json',
+        mimeType: 'application/json',
+        buffer: Buffer.alloc(20_000_000, 120),
+    });
+    await expect(
+        page.getByText('The file is larger than a job file or chart ever is. Is it the right file?'),
+    ).toBeVisible();
     await expect(page.getByRole('button', { name: 'Take in the file' })).toBeDisabled();
 });

@@ -48,7 +48,15 @@ await take('jobs');
 
 await page.getByRole('link', { name: 'Mobile library' }).click();
 await page.getByRole('heading', { name: 'Mobile library' }).waitFor();
-for (const call of ['JL JR 829.5', 'HL JL 415.5', 'HL JR 36 17/32 in', 'HR JL 928', 'HR JR 16 11/32 in', 'h JL 502', 'h JR 509.5']) {
+for (const call of [
+    'JL JR 829.5',
+    'HL JL 415.5',
+    'HL JR 36 17/32 in',
+    'HR JL 928',
+    'HR JR 16 11/32 in',
+    'h JL 502',
+    'h JR 509.5',
+]) {
     await page.getByRole('textbox', { name: 'Reading' }).fill(call);
     await page.keyboard.press('Enter');
     await page.waitForTimeout(400);

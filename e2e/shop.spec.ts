@@ -51,9 +51,16 @@ test('a job goes out as a file and comes in again with its whole log', async ({ 
 
 test('a job file with typing mistakes is refused with their paths', async ({ page }) => {
     await logIn(page);
-    const file = (json: string) => ({ name: 'x.job.json', mimeType: 'application/json', buffer: Buffer.from(json) });
+    const file = (json: string) => ({
+        name: 'x.job.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(json),
+    });
     for (const [json, says] of [
-        ['{"format":"geodex-job","version":1,"title":"t","units":"mm","points":[{"id":"A","nmae":"x"}]}', 'points[0]: unknown key "nmae"'],
+        [
+            '{"format":"geodex-job","version":1,"title":"t","units":"mm","points":[{"id":"A","nmae":"x"}]}',
+            'points[0]: unknown key "nmae"',
+        ],
         ['{"format":"geodex-job","version":2}', 'this Geodex reads version 1, the file says 2'],
         ['{"format":', 'This is not JSON'],
     ] as const) {
@@ -126,7 +133,9 @@ test('a plan that cannot be carried out says why and keeps what was typed', asyn
     await expect(page.getByText('Nothing is planned.')).toBeVisible();
 });
 
-test('when the server is gone, going to another stage says so and what is on the screen stays', async ({ page }) => {
+test('when the server is gone, going to another stage says so and what is on the screen stays', async ({
+    page,
+}) => {
     await logIn(page);
     await openCopy(page, 'Gone');
     await page.route('**/findings', (route) => route.abort());

@@ -64,7 +64,10 @@ test('choosing a reading lays the bar, choosing a point shows its numbers', asyn
 });
 
 test('two people see each other’s readings within 3 seconds and lose nothing', async ({ browser }) => {
-    const [first, second] = [await (await browser.newContext()).newPage(), await (await browser.newContext()).newPage()];
+    const [first, second] = [
+        await (await browser.newContext()).newPage(),
+        await (await browser.newContext()).newPage(),
+    ];
     await logIn(first);
     const url = await openCopy(first, 'Two people');
     await logIn(second, 'second');
@@ -128,11 +131,13 @@ test.describe('at 390 px', () => {
         await logIn(page);
         await openCopy(page, 'By thumb');
         const pad = page.getByRole('group', { name: 'Keypad' });
-        for (const key of ['8', '2', '9', 'point', '5']) await pad.getByRole('button', { name: key, exact: true }).tap();
+        for (const key of ['8', '2', '9', 'point', '5'])
+            await pad.getByRole('button', { name: key, exact: true }).tap();
         await pad.getByRole('button', { name: 'Store' }).tap();
         await expect(page.getByTestId('answer')).toContainText('Stored 63');
         await pad.getByRole('button', { name: 'Unit, now mm' }).tap();
-        for (const key of ['1', '6', 'space', '1', '1', '/32']) await pad.getByRole('button', { name: key, exact: true }).tap();
+        for (const key of ['1', '6', 'space', '1', '1', '/32'])
+            await pad.getByRole('button', { name: key, exact: true }).tap();
         await pad.getByRole('button', { name: 'Store' }).tap();
         await expect(page.getByTestId('answer')).toContainText('16 11/32 in');
         expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

@@ -65,7 +65,9 @@ test('from a called-out reading to a planned frame', async ({ page }) => {
     const document = page.frameLocator('iframe[title="Report"]');
     await expect(document.getByText('Tape held at the one-inch mark').first()).toBeVisible();
     await expect(document.getByText('It is no approval', { exact: false })).toBeVisible();
-    const pdf = await page.request.get((await page.getByRole('link', { name: 'PDF' }).getAttribute('href')) ?? '');
+    const pdf = await page.request.get(
+        (await page.getByRole('link', { name: 'PDF' }).getAttribute('href')) ?? '',
+    );
     expect(pdf.headers()['content-type']).toBe('application/pdf');
 
     await page.goto(survey);

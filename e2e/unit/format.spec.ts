@@ -60,9 +60,16 @@ test('the ruler is round in either unit', () => {
 });
 
 test('where labels are crowded the less important yield, and sixty points stay readable', () => {
-    const crowd = Array.from({ length: 60 }, (_, i) => ({ key: `P${i}`, text: `P${i}`, x: 10 * i, y: 20, rank: i === 30 ? 0 : 5 }));
+    const crowd = Array.from({ length: 60 }, (_, i) => ({
+        key: `P${i}`,
+        text: `P${i}`,
+        x: 10 * i,
+        y: 20,
+        rank: i === 30 ? 0 : 5,
+    }));
     const placed = placeLabels(crowd);
     expect(placed.map((label) => label.key)).toContain('P30');
     expect(placed.length).toBeLessThan(40);
-    for (const [i, a] of placed.entries()) for (const b of placed.slice(i + 1)) expect(Math.abs(a.x - b.x)).toBeGreaterThan(15);
+    for (const [i, a] of placed.entries())
+        for (const b of placed.slice(i + 1)) expect(Math.abs(a.x - b.x)).toBeGreaterThan(15);
 });

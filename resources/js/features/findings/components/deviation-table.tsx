@@ -15,13 +15,13 @@ interface Props {
 export function DeviationTable({ points, chosen, onChoose }: Props) {
     const { unit } = useUnits();
     return (
-        <table className="w-full border-collapse text-[15px]">
+        <table className="w-full border-collapse text-[15px] max-sm:text-[13px]">
             <caption className="sr-only">Deviation of every point from the chart</caption>
             <thead className="sticky -top-4 z-10 bg-paper text-left text-sm text-soft">
                 <tr className="border-b border-ink">
                     <th className="py-1.5 pl-4">point, off by {unit}</th>
                     {['station', 'offset', 'height'].map((axis) => (
-                        <th key={axis} className="px-2 text-right" colSpan={2}>
+                        <th key={axis} className="px-2 text-right max-sm:px-1" colSpan={2}>
                             {axis}
                         </th>
                     ))}
@@ -35,7 +35,7 @@ export function DeviationTable({ points, chosen, onChoose }: Props) {
                         className={`border-b border-line ${chosen === point.id ? 'bg-now text-now-ink [--ink:var(--now-ink)] [--out:var(--now-ink)] [--soft:var(--now-ink)] [--unsure:var(--now-ink)]' : ''}`}
                         onClick={() => onChoose(point.id)}
                     >
-                        <th className="pl-4 text-left">
+                        <th className="pl-4 text-left max-sm:pl-2">
                             <button
                                 type="button"
                                 className="min-h-12 text-left leading-tight focus-visible:-outline-offset-2"
@@ -48,7 +48,7 @@ export function DeviationTable({ points, chosen, onChoose }: Props) {
                         {[0, 1, 2].map((axis) => (
                             <Deviation key={axis} point={point} axis={axis} />
                         ))}
-                        <td className="px-2">
+                        <td className="px-2 max-sm:px-1">
                             <StateMark state={point.verdict} />
                             <span className="block text-sm leading-tight text-soft max-sm:hidden">{verdictWords(point, unit)}</span>
                         </td>
@@ -70,11 +70,11 @@ function Deviation({ point, axis }: { point: PointProps; axis: number }) {
     }
     return (
         <>
-            <td className={`pl-2 text-right ${point.axes[axis] === 'out' ? 'font-semibold' : ''}`}>
+            <td className={`pl-2 text-right max-sm:pl-1 ${point.axes[axis] === 'out' ? 'font-semibold' : ''}`}>
                 {point.axes[axis] === 'out' && <span aria-hidden>■ </span>}
                 <Ask about="deviation">{formatDeviation(point.deviation[axis] ?? 0, unit)}</Ask>
             </td>
-            <td className="pr-2 pl-1.5 text-sm whitespace-nowrap text-soft">
+            <td className="pr-2 pl-1.5 text-sm max-sm:pr-0.5 max-sm:pl-1 max-sm:text-xs whitespace-nowrap text-soft">
                 {point.determined?.[axis] ? <>± {formatDeviation(point.expanded[axis] ?? 0, unit, false)}</> : 'loose'}
             </td>
         </>
