@@ -46,7 +46,18 @@ test('findings show the same choice in the table and on the drawing', async ({ p
 test('a frame that is out says so by shape, word and number', async ({ page }) => {
     await logIn(page);
     await openCopy(page, 'Out');
-    for (const text of ['o HL -403.5', 'o HR 426.5', 'o GL -407.5', 'o GR 422.5']) await call(page, text);
+    for (const text of [
+        'o HL -403.5',
+        'o HR 426.5',
+        'o BL -430',
+        'o BR 430',
+        'o DL -420',
+        'o DR 420',
+        'o CL -425',
+        'o CR 425',
+    ]) {
+        await call(page, text);
+    }
     await page.getByRole('link', { name: /^Findings/ }).click();
     await expect(page.getByRole('row', { name: /^HR .*out/ })).toBeVisible();
     await expect(page.getByText(/The rear stands to the right by/)).toBeVisible();
