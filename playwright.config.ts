@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { launchOptions } from './e2e/support/chromium.mjs';
 
 export default defineConfig({
     testDir: 'e2e',
@@ -12,17 +13,6 @@ export default defineConfig({
         baseURL: process.env.E2E_URL ?? 'http://127.0.0.1:8000',
         viewport: { width: 1280, height: 800 },
         screenshot: 'only-on-failure',
-        launchOptions: {
-            executablePath: '/usr/bin/chromium',
-            args: [
-                '--no-sandbox',
-                '--disable-gpu',
-                '--disable-quic',
-                '--no-first-run',
-                '--disable-background-networking',
-                '--disable-component-update',
-                '--disable-sync',
-            ],
-        },
+        launchOptions,
     },
 });

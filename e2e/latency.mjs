@@ -1,30 +1,14 @@
 // Measures Enter in the reading line to the redrawn frame, in the browser. Prints one line of figures; `--write` puts it
 // into docs/benchmarks.md. Wants a running server with the demo: node e2e/latency.mjs [URL] [--write]
 import { readFileSync, writeFileSync } from 'node:fs';
-import { chromium } from '@playwright/test';
+import { launch, logIn } from './support/chromium.mjs';
 
-const url = process.argv.find((word) => word.startsWith('http')) ?? 'http://127.0.0.1:8000';
 const ROUNDS = 40;
 const HEIGHTS = { A: 548, B: 530, C: 512, D: 500, E: 500, F: 500, G: 500, H: 500 };
-const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-    ],
-});
+const browser = await launch();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 
-await page.goto(`${url}/login`);
-await page.getByLabel('Mail address').fill('technician@slate-yard.example');
-await page.getByLabel('Password').fill('slate-yard-42');
-await page.getByRole('button', { name: 'Log in' }).click();
-await page.getByRole('heading', { name: 'Jobs' }).waitFor();
+await logIn(page, 'technician');
 const job = readFileSync('database/demo/mobile-library.job.json', 'utf8').replace(
     '"Mobile library"',
     '"Latency"',

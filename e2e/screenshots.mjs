@@ -1,19 +1,7 @@
 // Takes the pictures of docs/screenshots from a fresh demo: bin/start --fresh, then node e2e/screenshots.mjs [URL]
-import { chromium } from '@playwright/test';
+import { launch, logIn, url } from './support/chromium.mjs';
 
-const url = process.argv.find((word) => word.startsWith('http')) ?? 'http://127.0.0.1:8000';
-const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-    ],
-});
+const browser = await launch();
 
 async function open(options = {}) {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, ...options });
@@ -25,14 +13,6 @@ async function open(options = {}) {
             await page.screenshot({ path: `docs/screenshots/${name}.png` });
         },
     };
-}
-
-async function logIn(page, who) {
-    await page.goto(`${url}/login`);
-    await page.getByLabel('Mail address').fill(`${who}@slate-yard.example`);
-    await page.getByLabel('Password').fill('slate-yard-42');
-    await page.getByRole('button', { name: 'Log in' }).click();
-    await page.getByRole('heading', { name: 'Jobs' }).waitFor();
 }
 
 const { page, take } = await open();

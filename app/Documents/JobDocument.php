@@ -115,7 +115,7 @@ final readonly class JobDocument
             'struck' => $struck || $reading->supersededBy !== null ? true : null,
             'reason' => $struck ? $reading->lastStrike->reason : ($reading->supersededBy === null ? null : 'superseded'),
             'by' => $this->asTyped ? $reading->user?->name : null,
-            'at' => $this->asTyped ? $reading->created_at->toIso8601ZuluString() : null,
+            'at' => $this->asTyped ? $reading->takenAt() : null,
         ], fn (mixed $part): bool => $part !== null);
     }
 

@@ -71,7 +71,7 @@ final readonly class ReadingProps
                 default => null,
             },
             $reading->user->name ?? '',
-            $reading->created_at->toIso8601ZuluString(),
+            $reading->takenAt(),
             ($kind::letter() === 't' ? '' : $kind::letter().' ').implode(' ', $points),
         );
     }

@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
-import type { ChangeEvent, FormEvent } from 'react';
+import { useState, type FormEvent } from 'react';
+import { FileField } from '@/features/jobs/components/file-field';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
@@ -12,17 +13,10 @@ interface Chart {
     file: File | null;
 }
 
-const TOO_LARGE = 'The file is larger than a job file or chart ever is. Is it the right file?';
-
-/** The chosen file, and what speaks against it before it is sent. */
-function chosen(event: ChangeEvent<HTMLInputElement>, greatestBytes: number): { file: File | null; error: string | null } {
-    const file = event.target.files?.[0] ?? null;
-    return { file, error: file && file.size > greatestBytes ? TOO_LARGE : null };
-}
-
 /** A new job from a chart that a spreadsheet saved. */
 export function FromChart({ greatestBytes }: { greatestBytes: number }) {
     const form = useForm<Chart>({ title: '', vehicle: '', units: 'mm', file: null });
+    const [usable, setUsable] = useState(true);
     const submit = (event: FormEvent) => {
         event.preventDefault();
         form.post(path('jobs.from-chart'), { forceFormData: true });
@@ -54,20 +48,18 @@ export function FromChart({ greatestBytes }: { greatestBytes: number }) {
                     ]}
                 />
             </div>
-            <Field
+            <FileField
                 label="Chart file"
-                type="file"
                 accept=".csv,.txt,text/csv"
-                onChange={(event) => {
-                    const { file, error } = chosen(event, greatestBytes);
-                    form.setData('file', file);
-                    if (error) form.setError('file', error);
-                    else form.clearErrors('file');
-                }}
-                error={form.errors.file}
                 hint="First row: id,name,side,mate,x,y,z,tolerance,base. Commas, semicolons or tabs."
+                error={form.errors.file}
+                greatestBytes={greatestBytes}
+                onFile={(file, fits) => {
+                    form.setData('file', file);
+                    setUsable(fits);
+                }}
             />
-            <Button type="submit" disabled={form.processing || form.errors.file === TOO_LARGE} className="justify-self-start">
+            <Button type="submit" disabled={form.processing || !usable} className="justify-self-start">
                 {form.processing ? 'Reading the chart…' : 'Take in the chart'}
             </Button>
         </form>
@@ -77,6 +69,7 @@ export function FromChart({ greatestBytes }: { greatestBytes: number }) {
 /** A new job from a job file of this or another Geodex. */
 export function FromFile({ greatestBytes }: { greatestBytes: number }) {
     const form = useForm<{ file: File | null }>({ file: null });
+    const [usable, setUsable] = useState(true);
     const submit = (event: FormEvent) => {
         event.preventDefault();
         form.post(path('jobs.from-file'), { forceFormData: true });
@@ -84,20 +77,18 @@ export function FromFile({ greatestBytes }: { greatestBytes: number }) {
     return (
         <form onSubmit={submit} className="grid content-start gap-4" aria-label="New job from a job file">
             <h3 className="text-xl">From a job file</h3>
-            <Field
+            <FileField
                 label="Job file"
-                type="file"
                 accept=".json,application/json"
-                onChange={(event) => {
-                    const { file, error } = chosen(event, greatestBytes);
-                    form.setData('file', file);
-                    if (error) form.setError('file', error);
-                    else form.clearErrors('file');
-                }}
-                error={form.errors.file}
                 hint="A .job.json file, as “Job file” in a job gives it."
+                error={form.errors.file}
+                greatestBytes={greatestBytes}
+                onFile={(file, fits) => {
+                    form.setData('file', file);
+                    setUsable(fits);
+                }}
             />
-            <Button type="submit" disabled={form.processing || form.errors.file === TOO_LARGE} className="justify-self-start">
+            <Button type="submit" disabled={form.processing || !usable} className="justify-self-start">
                 {form.processing ? 'Reading the file…' : 'Take in the file'}
             </Button>
         </form>
