@@ -33,7 +33,7 @@ final readonly class JobDocument
      */
     public static function forExport(Job $job): array
     {
-        $job->loadMissing(['points', 'operations', 'surveys.readings.supersededBy', 'surveys.readings.lastStrike', 'surveys.readings.user']);
+        $job->loadMissing(['points', 'operations', 'surveys.readings.replacements.lastStrike', 'surveys.readings.lastStrike', 'surveys.readings.user']);
 
         return (new self($job, true))->document($job->surveys->all());
     }
@@ -46,7 +46,7 @@ final readonly class JobDocument
     public static function forCore(Job $job, ?Survey $survey = null): array
     {
         $job->loadMissing(['points', 'operations']);
-        $survey?->loadMissing(['readings.supersededBy', 'readings.lastStrike', 'readings.user']);
+        $survey?->loadMissing(['readings.replacements.lastStrike', 'readings.lastStrike', 'readings.user']);
 
         return (new self($job, false))->document($survey === null ? [] : [$survey]);
     }
@@ -103,7 +103,8 @@ final readonly class JobDocument
         $points = $reading->to_point_id === null
             ? ['point' => $this->codes[$reading->from_point_id]]
             : ['from' => $this->codes[$reading->from_point_id], 'to' => $this->codes[$reading->to_point_id]];
-        $struck = $reading->lastStrike?->kind === 'struck';
+        $struck = $reading->isStruck();
+        $superseded = $reading->supersededBy() !== null;
 
         return array_filter([
             'id' => $reading->client_id,
@@ -112,8 +113,8 @@ final readonly class JobDocument
             'value' => $this->asTyped ? TypedValue::withUnit($reading->typed, $reading->typed_unit) : ($reading->value_mm ?? $reading->value_deg),
             'pointers' => $reading->pointer_from_mm === null ? null : [$this->millimetres($reading->pointer_from_mm), $this->millimetres($reading->pointer_to_mm)],
             'sigma' => $reading->value_mm === null ? $reading->sigma : $this->millimetres($reading->sigma),
-            'struck' => $struck || $reading->supersededBy !== null ? true : null,
-            'reason' => $struck ? $reading->lastStrike->reason : ($reading->supersededBy === null ? null : 'superseded'),
+            'struck' => $struck || $superseded ? true : null,
+            'reason' => $struck ? $reading->lastStrike?->reason : ($superseded ? 'superseded' : null),
             'by' => $this->asTyped ? $reading->user?->name : null,
             'at' => $this->asTyped ? $reading->takenAt() : null,
         ], fn (mixed $part): bool => $part !== null);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -30,7 +31,7 @@ use Illuminate\Support\Carbon;
  * @property ?int $supersedes_id
  * @property ?int $user_id
  * @property Carbon $created_at
- * @property ?Reading $supersededBy
+ * @property Collection<int, Reading> $replacements
  * @property ?Strike $lastStrike
  * @property ?User $user
  * @property Survey $survey
@@ -73,10 +74,21 @@ final class Reading extends Model
         return $this->belongsTo(User::class);
     }
 
-    /** @return HasOne<Reading, $this> */
-    public function supersededBy(): HasOne
+    /** @return HasMany<Reading, $this> the readings that were taken to replace this one, the newest first */
+    public function replacements(): HasMany
     {
-        return $this->hasOne(Reading::class, 'supersedes_id')->orderByDesc('id');
+        return $this->hasMany(Reading::class, 'supersedes_id')->orderByDesc('id');
+    }
+
+    /** The newest replacement that stands; one that was struck itself replaces nothing. */
+    public function supersededBy(): ?Reading
+    {
+        return $this->replacements->first(fn (Reading $replacement): bool => ! $replacement->isStruck());
+    }
+
+    public function isStruck(): bool
+    {
+        return $this->lastStrike?->kind === 'struck';
     }
 
     /** @return HasMany<Strike, $this> */

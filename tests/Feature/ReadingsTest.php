@@ -63,6 +63,22 @@ describe('the log', function () {
             ->and(readingIn($response, 'c-2')['state'])->toBe('agrees');
     });
 
+    it('lets a reading count again when the one that replaced it is undone', function () {
+        enter($this->job, 'EL FR 958.5', 'c-2', ['supersedes' => 'r37'])->assertOk();
+        $response = $this->postJson("/jobs/{$this->job->id}/surveys/before/undo")->assertOk();
+        expect(readingIn($response, 'c-2')['state'])->toBe('struck')
+            ->and(readingIn($response, 'r37')['state'])->toBe('doubtful');
+        $again = enter($this->job, 'EL FR 959', 'c-3', ['supersedes' => 'r37'])->assertOk();
+        expect(readingIn($again, 'r37'))->toMatchArray(['state' => 'superseded', 'reason' => 'Taken again as reading 64']);
+    });
+
+    it('keeps a reading superseded while one of several replacements stands', function () {
+        enter($this->job, 'EL FR 958.5', 'c-2', ['supersedes' => 'r37'])->assertOk();
+        enter($this->job, 'EL FR 959', 'c-3', ['supersedes' => 'r37'])->assertOk();
+        $response = $this->postJson("/jobs/{$this->job->id}/surveys/before/readings/c-3/strike", ['reason' => 'Misread'])->assertOk();
+        expect(readingIn($response, 'r37'))->toMatchArray(['state' => 'superseded', 'reason' => 'Taken again as reading 63']);
+    });
+
     it('undoes one\'s own last entry, then one\'s own last strike', function () {
         $undo = fn () => $this->postJson("/jobs/{$this->job->id}/surveys/before/undo")->assertOk();
         $this->postJson("/jobs/{$this->job->id}/surveys/before/readings/r37/strike", ['reason' => 'Misread tape']);

@@ -46,7 +46,8 @@ final readonly class ReadingProps
         $kind = ReadingKinds::named($reading->kind);
         $points = array_values(array_map(fn (int $key): string => $codes[$key], array_filter([$reading->from_point_id, $reading->to_point_id])));
         $angle = $kind::quantity() === 'angle';
-        $struck = $reading->lastStrike?->kind === 'struck';
+        $struck = $reading->isStruck();
+        $replacement = $reading->supersededBy();
         $bare = (bool) preg_match('/[\d.]$/', $reading->typed);
 
         return new self(
@@ -55,7 +56,7 @@ final readonly class ReadingProps
             $reading->value_mm ?? $reading->value_deg ?? 0.0,
             match (true) {
                 $struck => 'struck',
-                $reading->supersededBy !== null => 'superseded',
+                $replacement !== null => 'superseded',
                 $result === null => 'alone',
                 $result->status === ReadingStatus::Suspect => 'doubtful',
                 ! $result->checked => 'unchecked',
@@ -66,8 +67,8 @@ final readonly class ReadingProps
             $result?->redundancy,
             $reading->pointer_from_mm === null || $reading->pointer_to_mm === null ? null : [$reading->pointer_from_mm, $reading->pointer_to_mm],
             match (true) {
-                $struck => $reading->lastStrike->reason,
-                $reading->supersededBy !== null => "Taken again as reading {$reading->supersededBy->number}",
+                $struck => $reading->lastStrike?->reason,
+                $replacement !== null => "Taken again as reading {$replacement->number}",
                 default => null,
             },
             $reading->user->name ?? '',

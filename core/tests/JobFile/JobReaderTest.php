@@ -58,6 +58,16 @@ it('takes a reading that another supersedes out of the computation', function ()
     expect($job->surveys[0]->readings[0]->struckBecause)->toBe('superseded')->and($job->surveys[0]->readings[1]->isStruck())->toBeFalse();
 });
 
+it('keeps a reading in use when the one that supersedes it is struck', function () {
+    $readings = [
+        ['id' => 'r1', 'kind' => 'height', 'point' => 'A-L', 'value' => 1],
+        ['id' => 'r2', 'kind' => 'height', 'point' => 'A-L', 'value' => 2, 'supersedes' => 'r1', 'struck' => true, 'reason' => 'undone'],
+    ];
+    $job = (new JobReader)->read(jobJson(['surveys' => [['id' => 's', 'readings' => $readings]]]));
+    expect($job->surveys[0]->readings[0]->isStruck())->toBeFalse()
+        ->and($job->surveys[0]->readings[1]->struckBecause)->toBe('undone');
+});
+
 it('names the path of a fault and what would be right', function (array $change, string $says) {
     expect(implode("\n", faults(jobJson($change))))->toContain($says);
 })->with([

@@ -45,7 +45,9 @@ final readonly class SurveyBuilder
     private function readings(array $entries, string $path): array
     {
         $readings = [];
-        $superseded = array_filter(array_map(fn (array $entry): string => $this->text($entry, 'supersedes'), $entries));
+        // A replacement that was struck itself replaces nothing.
+        $standing = array_filter($entries, fn (array $entry): bool => ($entry['struck'] ?? false) !== true);
+        $superseded = array_filter(array_map(fn (array $entry): string => $this->text($entry, 'supersedes'), $standing));
         $seen = [];
         foreach ($entries as $i => $entry) {
             $id = $this->text($entry, 'id');
