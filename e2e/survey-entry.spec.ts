@@ -97,6 +97,38 @@ test('a lost server keeps what was typed and stores it once when it is back', as
     await expect(page.getByText('63 readings')).toBeVisible();
 });
 
+test('readings that wait in two windows do not overwrite each other, and nobody sends another’s', async ({
+    page,
+    context,
+}) => {
+    await logIn(page);
+    const url = await openCopy(page, 'Two windows');
+    const other = await context.newPage();
+    await other.goto(url);
+    await context.route('**/readings', (route) => route.abort());
+    for (const [window, text] of [
+        [page, 'JL JR 829.5'],
+        [other, 'KL KR 830'],
+    ] as const) {
+        await line(window).fill(text);
+        await line(window).press('Enter');
+        await expect(window.getByText('One reading is not stored yet')).toBeVisible();
+    }
+    await other.close();
+    await context.unroute('**/readings');
+    await page.goto('/jobs');
+    await context.clearCookies();
+    await logIn(page, 'second');
+    await page.goto(url);
+    await expect(page.getByText('62 readings')).toBeVisible();
+    await page.waitForTimeout(5000);
+    await expect(page.getByText('62 readings')).toBeVisible();
+    await context.clearCookies();
+    await logIn(page);
+    await page.goto(url);
+    await expect(page.getByText('64 readings')).toBeVisible({ timeout: 15_000 });
+});
+
 test('an ended session in mid-entry says what to do and loses nothing', async ({ page }) => {
     await logIn(page);
     const url = await openCopy(page, 'Ended session');

@@ -266,6 +266,7 @@ export interface TroubleProps {
 
 /** Who is at the screen. */
 export interface UserProps {
+    id: number;
     name: string;
     role: string;
     workshop: string;

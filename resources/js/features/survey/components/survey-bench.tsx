@@ -1,3 +1,4 @@
+import { usePage } from '@inertiajs/react';
 import { useCallback, useState } from 'react';
 import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
 import { Answer, type Said } from '@/features/survey/components/answer';
@@ -25,6 +26,7 @@ type Chosen = { kind: 'reading' | 'point'; id: string } | null;
 export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typeof useSurvey> }) {
     const { survey, take } = live;
     const { unit } = useUnits();
+    const { user } = usePage().props;
     const [text, setText] = useState('');
     const [said, setSaid] = useState<Said | null>(null);
     const [chosen, setChosen] = useState<Chosen>(null);
@@ -54,12 +56,12 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
         },
         [take],
     );
-    const outbox = useOutbox(path('readings', { job: job.id, survey: job.survey }), onOutcome);
+    const outbox = useOutbox(path('readings', { job: job.id, survey: job.survey }), user?.id ?? 0, onOutcome);
 
     const next = correcting ? null : (survey.next[Math.min(suggestion, survey.next.length - 1)] ?? null);
     const enter = () => {
         if (text.trim() === '') return;
-        outbox.post({ id: newId(), call: compose(text, next, correcting), unit, supersedes: correcting?.id ?? null });
+        outbox.post({ id: newId(), call: compose(text, next, correcting), unit, supersedes: correcting?.id ?? null, typedAt: Date.now() });
         setText('');
         setCorrecting(null);
     };

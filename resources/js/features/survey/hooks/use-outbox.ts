@@ -7,6 +7,8 @@ export interface Entry {
     call: string;
     unit: 'mm' | 'in';
     supersedes: string | null;
+    /** When it was typed, so that a reload keeps the order. */
+    typedAt: number;
 }
 
 interface Stored {
@@ -20,11 +22,12 @@ const AGAIN_AFTER_MS = 4000;
 
 /**
  * Readings on their way to the server, in order. Each stays in this browser until the server has stored it, so that neither
- * a lost network, a lost database nor an ended session loses one; its id makes a repeated send harmless.
+ * a lost network, a lost database nor an ended session loses one; its id makes a repeated send harmless. Each has an entry
+ * of its own, so that two windows do not overwrite each other, under its person, so that nobody sends another's.
  */
-export function useOutbox(url: string, onOutcome: (outcome: Outcome) => void) {
-    const key = `geodex.outbox.${url}`;
-    const [waiting, setWaiting] = useState<Entry[]>(() => restore(key));
+export function useOutbox(url: string, person: number, onOutcome: (outcome: Outcome) => void) {
+    const prefix = `geodex.outbox.${person}.${url}.`;
+    const [waiting, setWaiting] = useState<Entry[]>(() => restore(prefix));
     const [trouble, setTrouble] = useState<{ message: string; login: boolean } | null>(null);
     const queue = useRef(waiting);
     const busy = useRef(false);
@@ -33,14 +36,10 @@ export function useOutbox(url: string, onOutcome: (outcome: Outcome) => void) {
         outcome.current = onOutcome;
     });
 
-    const keep = useCallback(
-        (entries: Entry[]) => {
-            queue.current = entries;
-            localStorage.setItem(key, JSON.stringify(entries));
-            setWaiting(entries);
-        },
-        [key],
-    );
+    const keep = useCallback((entries: Entry[]) => {
+        queue.current = entries;
+        setWaiting(entries);
+    }, []);
 
     const flush = useCallback(async () => {
         if (busy.current) return;
@@ -53,12 +52,13 @@ export function useOutbox(url: string, onOutcome: (outcome: Outcome) => void) {
             }
             setTrouble(null);
             const done = entry;
+            localStorage.removeItem(prefix + done.id);
             keep(queue.current.filter((one) => one.id !== done.id));
             if (answer.state === 'ok') outcome.current({ state: 'stored', entry: done, survey: answer.body.survey });
             if (answer.state === 'refused') outcome.current({ state: 'refused', entry: done, message: answer.message });
         }
         busy.current = false;
-    }, [url, keep]);
+    }, [url, prefix, keep]);
 
     useEffect(() => {
         const timer = setInterval(() => void (queue.current.length > 0 && flush()), AGAIN_AFTER_MS);
@@ -67,20 +67,25 @@ export function useOutbox(url: string, onOutcome: (outcome: Outcome) => void) {
 
     const post = useCallback(
         (entry: Entry) => {
+            localStorage.setItem(prefix + entry.id, JSON.stringify(entry));
             keep([...queue.current, entry]);
             void flush();
         },
-        [flush, keep],
+        [flush, keep, prefix],
     );
 
     return { waiting, trouble, post, flush };
 }
 
-function restore(key: string): Entry[] {
-    try {
-        const stored: unknown = JSON.parse(localStorage.getItem(key) ?? '[]');
-        return Array.isArray(stored) ? (stored as Entry[]) : [];
-    } catch {
-        return [];
+function restore(prefix: string): Entry[] {
+    const entries: Entry[] = [];
+    for (const key of Object.keys(localStorage)) {
+        if (!key.startsWith(prefix)) continue;
+        try {
+            entries.push(JSON.parse(localStorage.getItem(key) ?? '') as Entry);
+        } catch {
+            localStorage.removeItem(key);
+        }
     }
+    return entries.sort((a, b) => a.typedAt - b.typedAt);
 }
