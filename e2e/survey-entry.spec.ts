@@ -114,9 +114,10 @@ test('readings that wait in two windows do not overwrite each other, and nobody 
         await line(window).press('Enter');
         await expect(window.getByText('One reading is not stored yet')).toBeVisible();
     }
+    // Both windows leave the survey while nothing gets through, or one of them would send its reading the moment it can.
     await other.close();
-    await context.unroute('**/readings');
     await page.goto('/jobs');
+    await context.unroute('**/readings');
     await context.clearCookies();
     await logIn(page, 'second');
     await page.goto(url);
