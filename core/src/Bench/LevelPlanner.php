@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Bench;
+
+/**
+ * Finds the turns that bring all corners to one height with the smallest total movement. Σ|h − hᵢ| is least at the median,
+ * between the second and third height; within that the height nearest the mean is taken, and no screw passes a stop.
+ */
+final readonly class LevelPlanner
+{
+    /**
+     * @param  array<string, float>  $extension  how far each screw stands above its lower stop (mm) by corner; half the travel where not given
+     *
+     * @throws UnusableBench if no height lies within the travel of all four screws
+     */
+    public function plan(Jig $jig, CornerHeights $heights, array $extension = []): LevelPlan
+    {
+        $mm = $heights->mm;
+        $out = [];
+        foreach (Corner::cases() as $corner) {
+            $out[$corner->value] = $extension[$corner->value] ?? $jig->travel / 2;
+            if ($out[$corner->value] < 0 || $out[$corner->value] > $jig->travel) {
+                throw UnusableBench::beyondTravel($corner, $out[$corner->value], $jig->travel);
+            }
+        }
+        $target = $this->target($jig, $mm, $out);
+        $turns = [];
+        foreach (Corner::cases() as $corner) {
+            $change = $target - $heights->at($corner);
+            $turns[] = new ScrewTurn($corner, $heights->at($corner), $change, abs($change) / $jig->pitch, ($change > 0) === $jig->clockwiseRaises);
+        }
+        [$fl, $fr, $rl, $rr] = array_values($mm);
+        $spread = max($mm) - min($mm);
+
+        return new LevelPlan(($rl + $rr - $fl - $fr) / 2, ($fr + $rr - $fl - $rl) / 2, ($fl + $rr - $fr - $rl) / 4, $spread, $spread <= $jig->tolerance, $turns, $heights->misclosure);
+    }
+
+    /**
+     * @param  array<string, float>  $mm
+     * @param  array<string, float>  $out
+     */
+    private function target(Jig $jig, array $mm, array $out): float
+    {
+        $lowest = array_map(fn (float $height, float $extension): float => $height - $extension, $mm, $out);
+        $highest = array_map(fn (float $height, float $extension): float => $height + $jig->travel - $extension, $mm, $out);
+        [$floor, $ceiling] = [max($lowest), min($highest)];
+        if ($floor > $ceiling) {
+            throw UnusableBench::outOfReach(
+                Corner::cases()[(int) array_search($floor, $lowest, true)],
+                Corner::cases()[(int) array_search($ceiling, $highest, true)],
+                $floor - $ceiling,
+            );
+        }
+        $sorted = array_values($mm);
+        sort($sorted);
+        $middle = max($sorted[1], min($sorted[2], array_sum($mm) / 4));
+
+        return max($floor, min($ceiling, $middle));
+    }
+}

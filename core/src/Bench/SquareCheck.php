@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Bench;
+
+/**
+ * Whether a four-point panel is square, from its two diagonals alone. With rails of length l and the right rail racked
+ * rearward by s, d1² − d2² = 4 l s, d1 from front left to rear right (Pythagoras twice).
+ */
+final readonly class SquareCheck
+{
+    /**
+     * @param  float  $rack  how far the right rail sits rearward (mm)
+     * @param  float  $expanded  half its 95 % interval (mm)
+     * @param  ?float  $sidesway  how far the rear stands to the right when the front is held (mm), with the width given
+     */
+    private function __construct(public float $rack, public float $expanded, public ?float $sidesway, public bool $square, public string $text) {}
+
+    /**
+     * @param  float  $a  diagonal from front left to rear right (mm)
+     * @param  float  $b  diagonal from front right to rear left (mm)
+     * @param  float  $length  of a rail between the points (mm)
+     * @param  ?float  $width  between the rails (mm)
+     * @param  float  $sigma  standard uncertainty of a diagonal (mm)
+     *
+     * @throws UnusableBench if a length is not more than zero, or a diagonal cannot belong to the sides
+     */
+    public static function of(float $a, float $b, float $length, ?float $width = null, float $sigma = 1.0, float $tolerance = 3.0): self
+    {
+        foreach (['The diagonal from front left' => $a, 'The diagonal from front right' => $b, 'The rail length' => $length, 'The width' => $width ?? 1.0, 'The accuracy of a diagonal' => $sigma, 'The tolerance' => $tolerance] as $what => $mm) {
+            if (! is_finite($mm) || $mm <= 0.0) {
+                throw UnusableBench::notPositive($what, $mm);
+            }
+        }
+        $rack = self::rack($a, $b, $length);
+        if (abs($rack) > $length || abs($a - $b) >= 2 * $length || ($width !== null && abs(max($a, $b)) > 1.1 * ($length + $width))) {
+            throw UnusableBench::lengthsDoNotClose(sprintf('diagonals %g and %g with rails of %g mm', $a, $b, $length));
+        }
+        $expanded = 1.96 * $sigma * hypot($a, $b) / (2 * $length);
+        $sidesway = $width === null ? null : $rack * $length / $width;
+
+        return new self($rack, $expanded, $sidesway, abs($rack) + $expanded <= $tolerance, self::say($rack, $expanded, $sidesway, $tolerance));
+    }
+
+    /** (a² − b²) / (4 l), in mm. */
+    public static function rack(float $a, float $b, float $length): float
+    {
+        return ($a - $b) * ($a + $b) / (4 * $length);
+    }
+
+    private static function say(float $rack, float $expanded, ?float $sidesway, float $tolerance): string
+    {
+        if (abs($rack) <= $expanded) {
+            return sprintf('Square as far as these diagonals can tell: out by %.1f ± %.1f mm.', abs($rack), $expanded);
+        }
+        $text = sprintf('The %s rail sits %.1f ± %.1f mm rearward of the other: pull the %s front corner and the %s rear corner towards each other', $rack > 0 ? 'right' : 'left', abs($rack), $expanded, $rack > 0 ? 'left' : 'right', $rack > 0 ? 'right' : 'left');
+        $text .= $sidesway === null ? '.' : sprintf('; or, with the front held, bring the rear %.1f mm to the %s.', abs($sidesway), $sidesway > 0 ? 'left' : 'right');
+
+        return $text.match (true) {
+            abs($rack) - $expanded > $tolerance => sprintf(' That is more than %g mm.', $tolerance),
+            abs($rack) + $expanded <= $tolerance => sprintf(' That is within %g mm.', $tolerance),
+            default => sprintf(' Too close to %g mm to call: measure the diagonals again.', $tolerance),
+        };
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Bench;
+
+use Geodex\Core\LinearAlgebra\EigenSolver;
+
+/**
+ * Lays four corners out from six lengths by least squares (six readings, five of shape), holds the front beam, and says how
+ * the rear corners come to the rectangle of mean length. Mikhail & Ackermann, Observations and Least Squares, chapter 7.
+ */
+final readonly class SquarePlanner
+{
+    private const ITERATIONS = 30;
+
+    private const CONVERGED_MM = 1e-9;
+
+    /** More than this is no bench but a slip of the pen. */
+    private const GREATEST_MISCLOSURE_SHARE = 0.05;
+
+    /** @throws UnusableBench if the lengths do not go together */
+    public function plan(PanelLengths $panel, float $tolerance): SquarePlan
+    {
+        [$at, $misclosure] = $this->corners($panel);
+        [$fl, $fr, $rl, $rr] = $at;
+        $width = hypot($fr[0] - $fl[0], $fr[1] - $fl[1]);
+        // Unit vectors rightward along the front beam, and rearward square to it.
+        [$rx, $ry] = [($fr[0] - $fl[0]) / $width, ($fr[1] - $fl[1]) / $width];
+        [$bx, $by] = [$ry, -$rx];
+        $length = (hypot($rl[0] - $fl[0], $rl[1] - $fl[1]) + hypot($rr[0] - $fr[0], $rr[1] - $fr[1])) / 2;
+        $moves = [];
+        foreach ([[Corner::RearLeft, $rl, $fl], [Corner::RearRight, $rr, $fr]] as [$corner, $is, $from]) {
+            [$dx, $dy] = [$from[0] + $length * $bx - $is[0], $from[1] + $length * $by - $is[1]];
+            $moves[] = new CornerMove($corner, $dx * $bx + $dy * $by, $dx * $rx + $dy * $ry);
+        }
+
+        return new SquarePlan(
+            SquareCheck::rack($panel->diagonalA, $panel->diagonalB, ($panel->left + $panel->right) / 2),
+            $panel->diagonalA - $panel->diagonalB,
+            $misclosure,
+            abs($panel->diagonalA - $panel->diagonalB) <= $tolerance,
+            $moves,
+        );
+    }
+
+    /** @return array{list<array{float, float}>, float} corners (x rearward, y right; mm) and the largest residual */
+    private function corners(PanelLengths $panel): array
+    {
+        $sides = [[0, 1, $panel->front], [2, 3, $panel->rear], [0, 2, $panel->left], [1, 3, $panel->right], [0, 3, $panel->diagonalA], [1, 2, $panel->diagonalB]];
+        $at = [0.0, 0.0, 0.0, $panel->front, $panel->left, 0.0, $panel->right, $panel->rear];
+        $largest = INF;
+        $residuals = [];
+        for ($i = 0; $i < self::ITERATIONS && $largest > self::CONVERGED_MM; $i++) {
+            $rows = $residuals = [];
+            foreach ($sides as [$p, $q, $length]) {
+                [$dx, $dy] = [$at[2 * $q] - $at[2 * $p], $at[2 * $q + 1] - $at[2 * $p + 1]];
+                $d = max(1e-6, hypot($dx, $dy));
+                $rows[] = [2 * $p => -$dx / $d, 2 * $p + 1 => -$dy / $d, 2 * $q => $dx / $d, 2 * $q + 1 => $dy / $d];
+                $residuals[] = $length - $d;
+            }
+            $right = array_fill(0, 8, 0.0);
+            foreach ($rows as $k => $row) {
+                foreach ($row as $column => $partial) {
+                    $right[$column] += $partial * $residuals[$k];
+                }
+            }
+            $step = (new EigenSolver)->factor($rows, 8)->solve($right);
+            $largest = max(array_map(abs(...), $step));
+            foreach ($step as $k => $mm) {
+                $at[$k] += $mm;
+            }
+        }
+        $misclosure = max(array_map(abs(...), $residuals));
+        if ($largest > 1e-3 || $misclosure > self::GREATEST_MISCLOSURE_SHARE * $panel->diagonalA) {
+            throw UnusableBench::lengthsDoNotClose(sprintf('they contradict each other by %.0f mm', $misclosure));
+        }
+
+        return [[[$at[0], $at[1]], [$at[2], $at[3]], [$at[4], $at[5]], [$at[6], $at[7]]], $misclosure];
+    }
+}
