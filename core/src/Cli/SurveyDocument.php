@@ -55,7 +55,7 @@ final readonly class SurveyDocument
             'standardised' => $round($reading->standardised),
             'status' => $reading->status->value,
             'error' => $round($reading->error),
-            'hint' => null,
+            'hint' => $reading->causes === [] ? null : $reading->causes[0]->text,
         ];
     }
 

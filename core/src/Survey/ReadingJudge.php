@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Survey;
 
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Survey\Cause\CauseFinder;
 use Geodex\Core\Survey\Internal\SolvedNetwork;
 use Geodex\Core\Survey\Reading\Reading;
 
@@ -16,7 +18,7 @@ final readonly class ReadingJudge
      * @param  list<string>  $suspects
      * @return list<ReadingResult> in the order of the log
      */
-    public function judge(Survey $survey, SolvedNetwork $solved, array $suspects): array
+    public function judge(Frame $frame, Survey $survey, SolvedNetwork $solved, array $suspects): array
     {
         $used = [];
         foreach ($solved->network->readings as $i => $reading) {
@@ -26,8 +28,8 @@ final readonly class ReadingJudge
         foreach ($survey->readings as $reading) {
             $results[] = match (true) {
                 isset($used[$reading->id]) => $this->used($reading, $solved, $used[$reading->id]),
-                in_array($reading->id, $suspects, true) => $this->leftOut($reading, $solved, ReadingStatus::Suspect),
-                default => $this->leftOut($reading, $solved, ReadingStatus::Struck),
+                in_array($reading->id, $suspects, true) => $this->leftOut($frame, $reading, $solved, ReadingStatus::Suspect),
+                default => $this->leftOut($frame, $reading, $solved, ReadingStatus::Struck),
             };
         }
 
@@ -53,7 +55,7 @@ final readonly class ReadingJudge
     }
 
     /** A reading that had no say, against what those that had say of it. */
-    private function leftOut(Reading $reading, SolvedNetwork $solved, ReadingStatus $status): ReadingResult
+    private function leftOut(Frame $frame, Reading $reading, SolvedNetwork $solved, ReadingStatus $status): ReadingResult
     {
         foreach ($reading->kind->points() as $id) {
             if (! isset($solved->bench[$id], $solved->network->columns[$id])) {
@@ -67,6 +69,9 @@ final readonly class ReadingJudge
         }
         $leverage = $solved->leverage($solved->network->unweighted($reading->kind->points(), $solved->datum->turned($design->partials))) / $reading->sigma ** 2;
 
-        return new ReadingResult($reading->id, $design->predicted, $residual, 1 / (1 + $leverage), $residual / ($reading->sigma * sqrt(1 + $leverage)), $status, -$residual, true);
+        $uncertain = $reading->sigma * sqrt(1 + $leverage);
+        $causes = (new CauseFinder)->find($reading, $frame, array_intersect_key($solved->bench, $solved->network->columns), $design->predicted, $uncertain);
+
+        return new ReadingResult($reading->id, $design->predicted, $residual, 1 / (1 + $leverage), $residual / $uncertain, $status, -$residual, true, $causes);
     }
 }

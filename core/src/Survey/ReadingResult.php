@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Survey;
 
+use Geodex\Core\Survey\Cause\LikelyCause;
+
 /** One reading against what all the others say; numbers in the reading's unit (mm or degrees). */
 final readonly class ReadingResult
 {
@@ -13,6 +15,7 @@ final readonly class ReadingResult
      * @param  ?float  $redundancy  0 (nothing checks it) to 1 (fully checked); null for a struck reading
      * @param  ?float  $standardised  residual in units of its own standard uncertainty, null if unchecked or struck
      * @param  ?float  $error  read less what the others predict; suspects only
+     * @param  list<LikelyCause>  $causes  of the mistake in a suspect, the likeliest first
      */
     public function __construct(
         public string $id,
@@ -23,5 +26,6 @@ final readonly class ReadingResult
         public ReadingStatus $status,
         public ?float $error,
         public bool $checked,
+        public array $causes = [],
     ) {}
 }

@@ -102,7 +102,7 @@ final readonly class SurveyComputer
         return new SurveyResult(
             $this->summary($solved),
             $points,
-            (new ReadingJudge($this->options))->judge($survey, $solved, $suspects),
+            (new ReadingJudge($this->options))->judge($frame, $survey, $solved, $suspects),
             $solved->datum->base,
             $covariance,
             $solved,

@@ -12,6 +12,7 @@ final readonly class Reading
     /**
      * @param  float  $value  mm, or degrees for an angle
      * @param  float  $sigma  standard uncertainty in the same unit
+     * @param  ?AsRead  $asRead  what was typed, where it was
      * @param  ?string  $struckBecause  reason it stays in the log and out of the computation
      *
      * @throws InvalidQuantity if the value is not finite or the uncertainty not more than zero
@@ -23,6 +24,7 @@ final readonly class Reading
         public float $value,
         public float $sigma,
         public ?string $struckBecause = null,
+        public ?AsRead $asRead = null,
     ) {
         if (! is_finite($value)) {
             throw InvalidQuantity::notFinite("Reading $id");

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey\Cause;
+
+/** What may have gone wrong with a suspect reading, and what it would have done to the value. */
+final readonly class LikelyCause
+{
+    /**
+     * @param  'inch'|'round'|'digits'|'edge'|'other-point'  $kind
+     * @param  float  $error  read less true, if this was it (mm or degrees)
+     * @param  string  $text  for the person at the frame
+     * @param  list<string>  $points  the points it would have been read between, for another point
+     */
+    public function __construct(public string $kind, public float $error, public string $text, public array $points = []) {}
+}

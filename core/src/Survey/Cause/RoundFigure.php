@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey\Cause;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Survey\Reading\Reading;
+
+/** A whole centimetre or decimetre misread on the scale. */
+final readonly class RoundFigure implements Cause
+{
+    public function forms(Reading $reading, Frame $frame, array $at, float $true): array
+    {
+        if ($reading->kind::quantity() !== 'length') {
+            return [];
+        }
+        $causes = [];
+        foreach ([10.0 => 'centimetre', 100.0 => 'decimetre'] as $mm => $what) {
+            $causes[] = new LikelyCause('round', $mm, "One $what too much: the wrong figure was read off the scale.");
+            $causes[] = new LikelyCause('round', -$mm, "One $what too little: the wrong figure was read off the scale.");
+        }
+
+        return $causes;
+    }
+}

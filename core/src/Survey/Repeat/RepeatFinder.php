@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey\Repeat;
+
+use Geodex\Core\Survey\Internal\ChiSquareTest;
+use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Survey\Reading\TramReading;
+use Geodex\Core\Survey\Survey;
+use Geodex\Core\Survey\TakenReadings;
+
+/**
+ * Pools readings of the same thing and tests them against each other (Ghilani, Adjustment Computations, chapter 10). The
+ * adjustment weighs each by itself, which comes to the same as using the weighted mean.
+ */
+final readonly class RepeatFinder
+{
+    /** One in a hundred good pairs is called unequal. */
+    private const LEVEL = 0.99;
+
+    /** @return list<Repeat> */
+    public function find(Survey $survey): array
+    {
+        $groups = [];
+        foreach ($survey->readingsInUse() as $reading) {
+            $groups[$this->key($reading)][] = $reading;
+        }
+        $repeats = [];
+        foreach ($groups as $group) {
+            if (count($group) > 1) {
+                $repeats[] = $this->pool($group);
+            }
+        }
+
+        return $repeats;
+    }
+
+    /** Pointer lengths are part of the thing: other pointers, other reading. A rise or slope from the other end is another. */
+    private function key(Reading $reading): string
+    {
+        $kind = $reading->kind;
+        $directed = in_array($kind::name(), ['rise', 'slope'], true);
+        $pointers = $kind instanceof TramReading && $kind->pointers !== null ? abs($kind->pointers[0] - $kind->pointers[1]) : 0.0;
+
+        return ($directed ? $kind::name().' '.implode(' ', $kind->points()) : TakenReadings::key($kind))." $pointers";
+    }
+
+    /** @param  non-empty-list<Reading>  $group */
+    private function pool(array $group): Repeat
+    {
+        $weight = $sum = 0.0;
+        foreach ($group as $reading) {
+            $weight += $reading->sigma ** -2;
+            $sum += $reading->value * $reading->sigma ** -2;
+        }
+        $mean = $sum / $weight;
+        $misfit = array_sum(array_map(fn (Reading $reading): float => (($reading->value - $mean) / $reading->sigma) ** 2, $group));
+        $values = array_map(fn (Reading $reading): float => $reading->value, $group);
+
+        return new Repeat(
+            $group[0]->kind::name(),
+            array_map(fn (Reading $reading): string => $reading->id, $group),
+            $mean,
+            sqrt(1 / $weight),
+            max($values) - min($values),
+            ChiSquareTest::passes($misfit, count($group) - 1, self::LEVEL),
+        );
+    }
+}
