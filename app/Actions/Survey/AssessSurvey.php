@@ -24,7 +24,7 @@ final readonly class AssessSurvey
         try {
             $assessment = (new SurveyAssessor($options))->assess($job->frame, $job->surveys[0]);
 
-            return new AssessedSurvey($job->frame, $assessment, null, $assessment->next);
+            return new AssessedSurvey($assessment->frame, $assessment, null, $assessment->next);
         } catch (CoreFailure $failure) {
             return new AssessedSurvey($job->frame, null, $failure, (new StartingTour)->remaining($job->frame, $job->surveys[0], $options->suggestions));
         }

@@ -8,7 +8,7 @@ namespace Geodex\Core\Bench;
 final readonly class CornerHeights
 {
     /**
-     * @param  array<string, float>  $mm  by corner
+     * @param  non-empty-array<string, float>  $mm  by corner
      * @param  float  $misclosure  by how much the readings contradict each other round the bench (mm), 0 where they cannot
      */
     private function __construct(public array $mm, public float $misclosure) {}
@@ -47,7 +47,7 @@ final readonly class CornerHeights
         return $this->mm[$corner->value];
     }
 
-    /** @return array<string, float> */
+    /** @return non-empty-array<string, float> */
     private static function byCorner(float $frontLeft, float $frontRight, float $rearLeft, float $rearRight): array
     {
         return [

@@ -38,18 +38,21 @@ final readonly class LevelPlanner
     }
 
     /**
-     * @param  array<string, float>  $mm
+     * @param  non-empty-array<string, float>  $mm
      * @param  array<string, float>  $out
      */
     private function target(Jig $jig, array $mm, array $out): float
     {
-        $lowest = array_map(fn (float $height, float $extension): float => $height - $extension, $mm, $out);
-        $highest = array_map(fn (float $height, float $extension): float => $height + $jig->travel - $extension, $mm, $out);
+        $lowest = $highest = [];
+        foreach ($mm as $corner => $height) {
+            $lowest[$corner] = $height - $out[$corner];
+            $highest[$corner] = $height + $jig->travel - $out[$corner];
+        }
         [$floor, $ceiling] = [max($lowest), min($highest)];
         if ($floor > $ceiling) {
             throw UnusableBench::outOfReach(
-                Corner::cases()[(int) array_search($floor, $lowest, true)],
-                Corner::cases()[(int) array_search($ceiling, $highest, true)],
+                Corner::from((string) array_search($floor, $lowest, true)),
+                Corner::from((string) array_search($ceiling, $highest, true)),
                 $floor - $ceiling,
             );
         }

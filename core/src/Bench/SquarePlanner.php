@@ -66,7 +66,7 @@ final readonly class SquarePlanner
                 }
             }
             $step = (new EigenSolver)->factor($rows, 8)->solve($right);
-            $largest = max(array_map(abs(...), $step));
+            $largest = max([0.0, ...array_map(abs(...), $step)]);
             foreach ($step as $k => $mm) {
                 $at[$k] += $mm;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Findings;
 
+use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\NextReading;
 use Geodex\Core\Survey\SurveyResult;
 
@@ -11,8 +12,10 @@ use Geodex\Core\Survey\SurveyResult;
 final readonly class Assessment
 {
     /**
+     * @param  Frame  $frame  with the reference that was used
+     * @param  bool  $mirrored  whether that reference is the frame's own mirror image
      * @param  list<Finding>  $findings
      * @param  list<NextReading>  $next
      */
-    public function __construct(public SurveyResult $survey, public array $findings, public array $next) {}
+    public function __construct(public Frame $frame, public bool $mirrored, public SurveyResult $survey, public array $findings, public array $next) {}
 }

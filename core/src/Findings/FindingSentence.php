@@ -27,6 +27,12 @@ final readonly class FindingSentence
         return ucfirst(sprintf('%s by %s, %s.', $this->what($pattern, $section, $side, $amount > 0), $mm, $against));
     }
 
+    /** The bare fact, without a judgement; an infinite amount is not said. */
+    public function simply(Pattern $pattern, Section $section, ?string $side, float $amount): string
+    {
+        return ucfirst(rtrim($this->what($pattern, $section, $side, $amount > 0), ',')).(is_finite($amount) ? sprintf(', %.1f mm.', abs($amount)) : '.');
+    }
+
     private function name(Pattern $pattern, ?string $side): string
     {
         return $pattern === Pattern::ShortRail ? "short $side rail" : $pattern->value;

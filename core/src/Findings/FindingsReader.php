@@ -11,6 +11,9 @@ use Geodex\Core\Survey\SurveyResult;
 /** Reads the deviations together: which section is out of shape in which way. docs/formulas.md, "Findings". */
 final readonly class FindingsReader
 {
+    /** A pattern surer than this (mm) is one that the reference is blind to. */
+    private const BLIND_MM = 1e-6;
+
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
 
     /** @return list<Finding> every pattern that the pairs allow, significant or not */
@@ -40,7 +43,8 @@ final readonly class FindingsReader
             $findings[] = $this->finding($pattern, Section::Centre, null, $amount, $centre, $result);
         }
 
-        return $findings;
+        // What the reference cannot show at all, such as sag against a mirror image, is not said to be absent.
+        return array_values(array_filter($findings, fn (Finding $finding): bool => $finding->sigma > self::BLIND_MM));
     }
 
     /**

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Geodex\Core\Findings;
 
 use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
 use Geodex\Core\Frame\UnknownPoint;
+use Geodex\Core\Reference\SymmetrySurveyComputer;
 use Geodex\Core\Survey\CannotComputeSurvey;
 use Geodex\Core\Survey\NextReadingAdviser;
 use Geodex\Core\Survey\Survey;
@@ -23,12 +25,26 @@ final readonly class SurveyAssessor
      */
     public function assess(Frame $frame, Survey $survey): Assessment
     {
-        $result = (new SurveyComputer($this->options))->compute($frame, $survey);
+        $mirrored = $this->hasNoChart($frame);
+        if ($mirrored) {
+            $image = (new SymmetrySurveyComputer($this->options))->compute($frame, $survey);
+            [$frame, $result] = [$image->frame, $image->result];
+        } else {
+            $result = (new SurveyComputer($this->options))->compute($frame, $survey);
+        }
 
         return new Assessment(
+            $frame,
+            $mirrored,
             $result,
             (new FindingsReader($this->options))->read($frame, $result),
             (new NextReadingAdviser($this->options))->advise($frame, $survey, $result),
         );
+    }
+
+    /** A frame that no chart places is held against its own mirror image. */
+    private function hasNoChart(Frame $frame): bool
+    {
+        return array_filter($frame->points, fn (Point $point): bool => $point->reference !== null) === [] && $frame->points !== [];
     }
 }

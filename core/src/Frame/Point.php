@@ -14,6 +14,7 @@ final readonly class Point
      * @param  ?string  $mate  id of the point that it mirrors
      * @param  ?Vector3  $reference  chart position (mm), null without a chart
      * @param  bool  $base  taken as undamaged, so that it holds the datum
+     * @param  ?Vector3  $referenceSigma  standard uncertainty of the reference (mm), where it was measured itself
      */
     public function __construct(
         public string $id,
@@ -24,10 +25,12 @@ final readonly class Point
         public ?Vector3 $reference,
         public Tolerance $tolerance,
         public bool $base,
+        public ?Vector3 $referenceSigma = null,
     ) {}
 
-    public function at(Vector3 $reference): self
+    /** The same point with another reference, which rules out the uncertainty of the old one. */
+    public function at(?Vector3 $reference, ?Vector3 $sigma = null, ?bool $base = null): self
     {
-        return new self($this->id, $this->name, $this->side, $this->mate, $this->feature, $reference, $this->tolerance, $this->base);
+        return new self($this->id, $this->name, $this->side, $this->mate, $this->feature, $reference, $this->tolerance, $base ?? $this->base, $sigma);
     }
 }

@@ -15,13 +15,18 @@ final class CannotComputeSurvey extends Refusal
     }
 
     /** @param  list<string>  $points */
-    public static function withoutChart(array $points): self
+    public static function heightsWanted(array $points): self
     {
         return new self(
-            'survey.points-without-chart',
-            'No chart position for '.implode(', ', $points).'. Strike the readings that touch '.(count($points) === 1 ? 'it' : 'them').', or add station, offset and height to the chart and take it in again.',
+            'survey.heights-wanted',
+            'No chart places '.implode(', ', array_slice($points, 0, 6)).(count($points) > 6 ? ' and others' : '').', and lengths alone cannot tell whether a point stands above or below its neighbours. Read a height or a rise for each.',
             ['points' => $points],
         );
+    }
+
+    public static function noPairs(): self
+    {
+        return new self('survey.no-pairs', 'Without a chart a frame is held against its own mirror image, and that takes three pairs of mates that are read. Name the mate of each point, and read more of them.', []);
     }
 
     /**

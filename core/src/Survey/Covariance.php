@@ -6,7 +6,7 @@ namespace Geodex\Core\Survey;
 
 use Geodex\Core\Survey\Internal\RigidMotions;
 
-/** Covariance of the registered coordinates, and what the readings leave free (mm²). */
+/** Covariance of the deviations from the reference, and what the readings leave free (mm²). */
 final readonly class Covariance
 {
     /**
@@ -14,8 +14,23 @@ final readonly class Covariance
      * @param  array<int, array<int, float>>  $matrix  Σ, mm²
      * @param  RigidMotions  $motions  the six motions that the base points take out
      * @param  array<int, array<int, float>>  $loose  free directions that remain when the base points are held, no unit
+     * @param  array<int, float>  $reference  variance of the reference by column (mm²), where it was measured itself
+     * @param  ?array<int, array<int, float>>  $cross  covariance of deviations with coordinates, where a deviation is more than a coordinate less a constant
      */
-    public function __construct(public array $columns, public array $matrix, public RigidMotions $motions, public array $loose) {}
+    public function __construct(
+        public array $columns,
+        public array $matrix,
+        public RigidMotions $motions,
+        public array $loose,
+        public array $reference = [],
+        public ?array $cross = null,
+    ) {}
+
+    /** Variance of the deviation in one column: that of the measurement and that of the reference (mm²). */
+    public function variance(int $column): float
+    {
+        return max(0.0, $this->matrix[$column][$column]) + ($this->reference[$column] ?? 0.0);
+    }
 
     /**
      * Standard uncertainty of a linear combination of coordinates.
@@ -26,6 +41,7 @@ final readonly class Covariance
     {
         $variance = 0.0;
         foreach ($row as $i => $p) {
+            $variance += $p * $p * ($this->reference[$i] ?? 0.0);
             foreach ($row as $j => $q) {
                 $variance += $p * $q * $this->matrix[$i][$j];
             }

@@ -12,9 +12,9 @@ final readonly class PointResult
     /**
      * @param  ?Vector3  $measured  position in chart axes (mm), null if no used reading touches the point
      * @param  ?Vector3  $sigma  standard uncertainty along each axis (mm)
-     * @param  ?Vector3  $deviation  measured less chart (mm)
+     * @param  ?Vector3  $deviation  measured less chart (mm), null also where the chart does not have the point
      * @param  ?array{bool, bool, bool}  $determined  whether the readings fix x, y and z
-     * @param  list<Verdict>  $axes  verdict along x, y and z; empty if unmeasured
+     * @param  list<Verdict>  $axes  verdict along x, y and z; empty if unmeasured or not in the chart
      */
     public function __construct(
         public string $id,

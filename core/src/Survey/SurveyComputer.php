@@ -16,6 +16,7 @@ use Geodex\Core\Survey\Internal\NetworkAdjuster;
 use Geodex\Core\Survey\Internal\NetworkSolver;
 use Geodex\Core\Survey\Internal\RigidMotions;
 use Geodex\Core\Survey\Internal\SolvedNetwork;
+use Geodex\Core\Survey\Internal\StartBuilder;
 use Geodex\Core\Survey\Internal\SuspectFinder;
 use Geodex\Core\Survey\Reading\Reading;
 
@@ -26,11 +27,14 @@ final readonly class SurveyComputer
 
     private SuspectFinder $suspects;
 
+    private StartBuilder $start;
+
     public function __construct(private SurveyOptions $options = new SurveyOptions, LeastSquaresSolver $solver = new EnvelopeSolver)
     {
         $adjuster = new NetworkAdjuster($solver);
         $this->networks = new NetworkSolver($solver, $adjuster, new DatumChooser(new RigidMotionFitter));
         $this->suspects = new SuspectFinder($adjuster, $options);
+        $this->start = new StartBuilder($adjuster);
     }
 
     /**
@@ -43,8 +47,8 @@ final readonly class SurveyComputer
         if ($readings === []) {
             throw CannotComputeSurvey::empty($survey->id);
         }
-        $chart = $this->chart($frame, $readings);
-        $base = array_filter($chart, fn (string $id): bool => $frame->point($id)->base, ARRAY_FILTER_USE_KEY);
+        $chart = $this->start->complete($frame, $readings, $this->chart($frame, $readings));
+        $base = array_filter($chart, fn (string|int $id): bool => $frame->point((string) $id)->base && $frame->point((string) $id)->reference !== null, ARRAY_FILTER_USE_KEY);
         $solved = $this->networks->solve(new Network($readings, $chart), $chart, $base, SuspectFinder::NEAR_ENOUGH_MM);
         $suspects = array_map(fn (int $i): string => $readings[$i]->id, $this->suspects->find($solved));
         if ($suspects === []) {
@@ -58,8 +62,22 @@ final readonly class SurveyComputer
     }
 
     /**
+     * Positions of a frame that no chart places, in the axes of the bench as far as the readings know them.
+     *
+     * @return array<string, Vector3> mm
+     *
+     * @throws CannotComputeSurvey
+     */
+    public function positions(Frame $frame, Survey $survey): array
+    {
+        return $this->start->complete($frame, $survey->readingsInUse(), []);
+    }
+
+    /**
      * @param  list<Reading>  $readings
      * @return array<string, Vector3> chart position of every point that has one
+     *
+     * @throws UnknownPoint
      */
     private function chart(Frame $frame, array $readings): array
     {
@@ -69,16 +87,11 @@ final readonly class SurveyComputer
                 $chart[$point->id] = $point->reference;
             }
         }
-        $without = [];
         foreach ($readings as $reading) {
-            foreach ($reading->kind->points() as $id) {
-                if ($frame->point($id)->reference === null) {
-                    $without[$id] = $id;
-                }
-            }
+            array_map($frame->point(...), $reading->kind->points());
         }
 
-        return $without === [] ? $chart : throw CannotComputeSurvey::withoutChart(array_values($without));
+        return $chart;
     }
 
     /** @param  list<string>  $suspects */
@@ -93,6 +106,7 @@ final readonly class SurveyComputer
                 array_map($motions->heldOnBase(...), $solved->free),
                 fn (array $direction): bool => max([0.0, ...array_map(abs(...), $direction)]) > DatumChooser::FIRM,
             )),
+            $this->referenceVariances($frame, $solved),
         );
         $points = [];
         foreach ($frame->points as $point) {
@@ -107,6 +121,19 @@ final readonly class SurveyComputer
             $covariance,
             $solved,
         );
+    }
+
+    /** @return array<int, float> mm² by column, of points whose reference was measured */
+    private function referenceVariances(Frame $frame, SolvedNetwork $solved): array
+    {
+        $variances = [];
+        foreach ($solved->network->columns as $id => $column) {
+            foreach ($frame->point((string) $id)->referenceSigma?->toArray() ?? [] as $axis => $sigma) {
+                $variances[$column + $axis] = $sigma ** 2;
+            }
+        }
+
+        return $variances;
     }
 
     private function summary(SolvedNetwork $solved): NetworkSummary

@@ -8,7 +8,7 @@ use Geodex\Core\Bench\SquarePlanner;
 use Geodex\Core\Bench\UnusableBench;
 
 /** Lengths of the panel with these rear corners, x rearward and y right, front corners at (0, 0) and (0, 1200). */
-function panel(array $rearLeft, array $rearRight): PanelLengths
+function panelWith(array $rearLeft, array $rearRight): PanelLengths
 {
     $d = fn (array $p, array $q): float => hypot($q[0] - $p[0], $q[1] - $p[1]);
 
@@ -18,7 +18,7 @@ function panel(array $rearLeft, array $rearRight): PanelLengths
 it('brings a racked bench back by moving its rear beam sideways', function () {
     // The rear beam stands 12 mm to the right, the sides keep 5000 mm.
     $x = sqrt(5000 ** 2 - 12 ** 2);
-    $plan = (new SquarePlanner)->plan(panel([$x, 12.0], [$x, 1212.0]), 1.0);
+    $plan = (new SquarePlanner)->plan(panelWith([$x, 12.0], [$x, 1212.0]), 1.0);
     foreach ($plan->moves as $move) {
         expect($move->right)->toEqualWithDelta(-12.0, 1e-6)->and($move->rearward)->toEqualWithDelta(5000 - $x, 1e-6);
     }
@@ -27,7 +27,7 @@ it('brings a racked bench back by moving its rear beam sideways', function () {
 });
 
 it('calls a true rectangle square and moves nothing', function () {
-    $plan = (new SquarePlanner)->plan(panel([5000, 0], [5000, 1200]), 1.0);
+    $plan = (new SquarePlanner)->plan(panelWith([5000, 0], [5000, 1200]), 1.0);
     expect($plan->square)->toBeTrue()->and($plan->unequal)->toEqualWithDelta(0.0, 1e-9);
     foreach ($plan->moves as $move) {
         expect(hypot($move->right, $move->rearward))->toBeLessThan(1e-6);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Geodex\Core\Bench\Corner;
+use Geodex\Core\Bench\UnusableBench;
 use Geodex\Core\Cli\UnusableCall;
 use Geodex\Core\Driveline\InvalidShaft;
 use Geodex\Core\Failure\CoreFailure;
@@ -13,6 +15,7 @@ use Geodex\Core\JobFile\Problem;
 use Geodex\Core\Plan\InvalidPlan;
 use Geodex\Core\Survey\Call\UnclearCall;
 use Geodex\Core\Survey\CannotComputeSurvey;
+use Geodex\Core\Survey\Instrument\UnusableInstrument;
 use Geodex\Core\Survey\Reading\ImpossibleReading;
 use Geodex\Core\Survey\Reading\UnknownReadingKind;
 use Geodex\Core\Units\InvalidQuantity;
@@ -31,7 +34,17 @@ dataset('refusals', [
     'impossible' => [fn () => ImpossibleReading::because('r1', 'Too long.'), 'reading.impossible'],
     'unclear call' => [fn () => UnclearCall::because('value', 'The value is missing.'), 'call.unclear'],
     'empty survey' => [fn () => CannotComputeSurvey::empty('before'), 'survey.empty'],
-    'no chart' => [fn () => CannotComputeSurvey::withoutChart(['X1']), 'survey.points-without-chart'],
+    'no pairs' => [fn () => CannotComputeSurvey::noPairs(), 'survey.no-pairs'],
+    'heights wanted' => [fn () => CannotComputeSurvey::heightsWanted(['X1']), 'survey.heights-wanted'],
+    'bench size' => [fn () => UnusableBench::notPositive('The pitch', 0.0), 'bench.not-positive'],
+    'bench out of reach' => [fn () => UnusableBench::outOfReach(Corner::FrontLeft, Corner::RearRight, 3.0), 'bench.out-of-reach'],
+    'beyond travel' => [fn () => UnusableBench::beyondTravel(Corner::FrontLeft, 70.0, 60.0), 'bench.beyond-travel'],
+    'lengths do not close' => [fn () => UnusableBench::lengthsDoNotClose('by 90 mm'), 'bench.lengths-do-not-close'],
+    'one station' => [fn () => UnusableBench::sameStation('The two pairs'), 'bench.same-station'],
+    'instrument size' => [fn () => UnusableInstrument::notPositive('The reach', 0.0), 'instrument.not-positive'],
+    'few check readings' => [fn () => UnusableInstrument::tooFewReadings(2), 'instrument.too-few-readings'],
+    'far from known' => [fn () => UnusableInstrument::farOff(39.4, 1000.0), 'instrument.far-off'],
+    'cannot read' => [fn () => UnusableInstrument::cannotRead('Bar', 'tram bar', 'height'), 'instrument.cannot-read'],
     'few base points' => [fn () => CannotComputeSurvey::tooFewBasePoints(['AL'], ['AR', 'BL']), 'survey.too-few-base-points'],
     'base points in line' => [fn () => CannotComputeSurvey::basePointsInLine(['AL', 'BL', 'CL']), 'survey.base-points-in-line'],
     'no convergence' => [fn () => CannotComputeSurvey::noConvergence(300, 0.2), 'survey.no-convergence'],
@@ -65,8 +78,9 @@ it('says what to do where something can be done', function (callable $make, stri
     expect($make()->getMessage())->toContain($remedy);
 })->with([
     [fn () => CannotComputeSurvey::empty('before'), 'Take the first one'],
-    [fn () => CannotComputeSurvey::withoutChart(['X1']), 'Strike the readings that touch it'],
-    [fn () => CannotComputeSurvey::withoutChart(['X1', 'X2']), 'Strike the readings that touch them'],
+    [fn () => CannotComputeSurvey::noPairs(), 'Name the mate of each point'],
+    [fn () => CannotComputeSurvey::heightsWanted(['X1']), 'Read a height or a rise'],
+    [fn () => UnusableBench::outOfReach(Corner::FrontLeft, Corner::RearRight, 3.0), 'Pack that much under rear right'],
     [fn () => CannotComputeSurvey::tooFewBasePoints(['AL'], ['AR', 'BL']), 'Read some of AR, BL'],
     [fn () => CannotComputeSurvey::basePointsInLine(['AL']), 'Read a base point beside that line'],
     [fn () => CannotComputeSurvey::noConvergence(9, 1.0), 'called to the wrong points'],

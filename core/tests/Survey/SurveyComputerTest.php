@@ -175,7 +175,7 @@ describe('too little or too strange to compute', function () {
         $frame = new Frame([...$points, new Point('X1', 'X1', Side::Centre, null, null, null, Tolerance::all(), false)]);
         $class = Geodex\Core\Survey\Reading\TramReading::class;
         $readings = [...Readings::tour(Readings::truth(Readings::ladder(3))), new Reading('x', $class::between(['AL', 'X1'], null), 500, 1)];
-        expect(fn () => computed($frame, $readings))->toThrow(CannotComputeSurvey::class, 'No chart position for X1');
+        expect(fn () => computed($frame, $readings))->toThrow(CannotComputeSurvey::class, 'No chart places X1');
     });
 
     it('names a point that the job does not have, and what it may have meant', function () {

@@ -20,10 +20,9 @@ final readonly class OtherPoint implements Cause
         $kind = $reading->kind;
         $pointers = $kind instanceof TramReading ? $kind->pointers : null;
         $causes = [];
-        foreach ($kind->points() as $place => $id) {
+        foreach ($kind->points() as $id) {
             foreach ($this->others($id, $frame, $at) as $other) {
-                $points = $kind->points();
-                $points[$place] = $other;
+                $points = array_map(fn (string $named): string => $named === $id ? $other : $named, $kind->points());
                 if (count(array_unique($points)) < count($points)) {
                     continue;
                 }

@@ -16,7 +16,7 @@ final readonly class RoundFigure implements Cause
             return [];
         }
         $causes = [];
-        foreach ([10.0 => 'centimetre', 100.0 => 'decimetre'] as $mm => $what) {
+        foreach (['centimetre' => 10.0, 'decimetre' => 100.0] as $what => $mm) {
             $causes[] = new LikelyCause('round', $mm, "One $what too much: the wrong figure was read off the scale.");
             $causes[] = new LikelyCause('round', -$mm, "One $what too little: the wrong figure was read off the scale.");
         }

@@ -46,7 +46,7 @@ final readonly class InstrumentCheck
             throw UnusableInstrument::farOff($mean, $known);
         }
         $spread = max(self::FINEST, sqrt(array_sum(array_map(fn (float $value): float => ($value - $mean) ** 2, $read)) / ($n - 1)));
-        $expanded = (self::STUDENT[min(30, $n - 1)] ?? 1.96) * $spread / sqrt($n);
+        $expanded = self::STUDENT[min(30, $n - 1)] * $spread / sqrt($n);
         $matters = abs($mean - $known) > $expanded;
         $offset = $matters ? $mean - $known : 0.0;
         $sigma = sqrt($spread ** 2 * (1 + 1 / $n));

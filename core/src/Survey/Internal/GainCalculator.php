@@ -56,7 +56,7 @@ final class GainCalculator
                 if ($verdict === Verdict::Unsure && ($point->determined[$axis] ?? false) && $point->deviation !== null) {
                     $column = $result->covariance->columns[$point->id] + $axis;
                     $this->undecided[$column] = [$point->deviation->toArray()[$axis], $frame->point($point->id)->tolerance->mm[$axis]];
-                    $this->undecidedRows[] = $result->covariance->matrix[$column];
+                    $this->undecidedRows[] = ($result->covariance->cross ?? $result->covariance->matrix)[$column];
                     $this->variance += $result->covariance->matrix[$column][$column];
                 }
             }
@@ -130,12 +130,12 @@ final class GainCalculator
         $settles = 0;
         if ($rating->rank === Rating::DECIDES) {
             $uncertain = $kind::usualSigma() ** 2 + $this->result->solved->leverage($rating->row);
-            $this->withMotions ??= $this->result->covariance->motions->withMotions($this->result->solved->cofactors);
+            $this->withMotions ??= $this->motionsOfBase();
             $effects = $this->effects($rating->row, $this->result->covariance->motions->seenBy($rating->row));
             foreach (array_keys($this->undecided) as $u => $column) {
                 $effect = $effects[$u];
                 [$deviation, $tolerance] = $this->undecided[$column];
-                $left = max(0.0, $this->result->covariance->matrix[$column][$column] - $effect * $effect / $uncertain);
+                $left = max(0.0, $this->result->covariance->variance($column) - $effect * $effect / $uncertain);
                 $settles += Verdict::of($deviation, $this->options->coverage * sqrt($left), $tolerance) === Verdict::Unsure ? 0 : 1;
             }
         }
@@ -210,7 +210,7 @@ final class GainCalculator
         $unit = [0.0, 0.0, 0.0];
         $unit[$axis] = 1.0;
         $row = $solved->network->unweighted([$id], $solved->datum->turned($unit));
-        $this->withMotions ??= $this->result->covariance->motions->withMotions($solved->cofactors);
+        $this->withMotions ??= $this->motionsOfBase();
 
         return $this->coordinates[$id][$axis] = $this->effects($row, $this->result->covariance->motions->seenBy($row));
     }
@@ -235,6 +235,12 @@ final class GainCalculator
         }
 
         return $effects;
+    }
+
+    /** @return array<int, array<int, float>> none where deviations do not rest on base points */
+    private function motionsOfBase(): array
+    {
+        return $this->result->covariance->cross === null ? $this->result->covariance->motions->withMotions($this->result->solved->cofactors) : [];
     }
 
     /** @param  array<int, float>  $row */

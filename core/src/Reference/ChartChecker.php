@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Reference;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Frame\Side;
+use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Units\Length;
+
+/** Looks a chart over for the slips that charts and their copying have; nothing is refused, everything is named. */
+final readonly class ChartChecker
+{
+    /** Mates of a real chart are mirrored to a few millimetres; brackets may differ, so more than this is asked about. */
+    private const MIRRORED_MM = 5.0;
+
+    /** No point of a frame stands this far from all the others. */
+    private const FAR_MM = 3000.0;
+
+    /** Two points closer than this are one hole named twice. */
+    private const SAME_MM = 2.0;
+
+    /** A frame longer than this in millimetres was not written in inches, one shorter than its half was. */
+    private const SHORTEST_FRAME_MM = 1000.0;
+
+    /** @return list<ChartFault> */
+    public function check(Frame $frame): array
+    {
+        $charted = array_values(array_filter($frame->points, fn (Point $point): bool => $point->reference !== null));
+
+        return $charted === [] ? [] : [
+            ...$this->mates($frame),
+            ...$this->mirrored($frame),
+            ...$this->places($charted),
+            ...$this->extent($charted),
+            ...$this->base($charted),
+        ];
+    }
+
+    /** @return list<ChartFault> */
+    private function mates(Frame $frame): array
+    {
+        $faults = [];
+        foreach ($frame->points as $point) {
+            $mate = $point->mate === null || ! $frame->has($point->mate) ? null : $frame->point($point->mate);
+            if ($mate !== null && $mate->mate !== $point->id) {
+                $faults[] = new ChartFault('mate', [$point->id, $mate->id], "$point->id names $mate->id as its mate, but $mate->id names ".($mate->mate ?? 'none').'.');
+            }
+            if ($mate !== null && $mate->side === $point->side && strcmp($point->id, $mate->id) < 0) {
+                $faults[] = new ChartFault('mate', [$point->id, $mate->id], "$point->id and $mate->id are mates, yet both are said to be {$point->side->value}.");
+            }
+        }
+
+        return $faults;
+    }
+
+    /** @return list<ChartFault> */
+    private function mirrored(Frame $frame): array
+    {
+        $faults = [];
+        foreach ($frame->points as $left) {
+            if ($left->side !== Side::Left || $left->mate === null || ! $frame->has($left->mate)) {
+                continue;
+            }
+            [$l, $r] = [$left->reference, $frame->point($left->mate)->reference];
+            if ($l === null || $r === null) {
+                continue;
+            }
+            foreach (['station' => [$l->x, $r->x], 'offset' => [$l->y, -$r->y], 'height' => [$l->z, $r->z]] as $axis => [$a, $b]) {
+                if (abs($a - $b) > self::MIRRORED_MM) {
+                    $faults[] = $this->unlike($left->id, $left->mate, $axis, $a, $axis === 'offset' ? -$b : $b);
+                }
+            }
+        }
+
+        return $faults;
+    }
+
+    private function unlike(string $left, string $right, string $axis, float $a, float $b): ChartFault
+    {
+        $ratio = abs($a) < 1e-9 || abs($b) < 1e-9 ? 0.0 : max(abs($a / $b), abs($b / $a));
+        $reason = match (true) {
+            abs($ratio - Length::MILLIMETRES_PER_INCH) < 0.3 => ' One is 25.4 times the other: one is probably in inches.',
+            $axis === 'offset' && abs($a - $b) < self::MIRRORED_MM => ' Both lie on the same side: a minus is probably missing.',
+            default => '',
+        };
+
+        return new ChartFault($reason === '' || str_contains($reason, 'minus') ? 'mirror' : 'units', [$left, $right], sprintf('%s and %s do not mirror: %s %g and %g mm.%s', $left, $right, $axis, round($a, 2), round($b, 2), $reason));
+    }
+
+    /**
+     * @param  list<Point>  $charted
+     * @return list<ChartFault>
+     */
+    private function places(array $charted): array
+    {
+        $faults = [];
+        foreach ($charted as $i => $point) {
+            $nearest = INF;
+            foreach ($charted as $j => $other) {
+                if ($i === $j || $point->reference === null || $other->reference === null) {
+                    continue;
+                }
+                $apart = $point->reference->minus($other->reference)->norm();
+                $nearest = min($nearest, $apart);
+                if ($i < $j && $apart < self::SAME_MM) {
+                    $faults[] = new ChartFault('same-place', [$point->id, $other->id], sprintf('%s and %s are %.1f mm apart: one of them probably has the numbers of the other.', $point->id, $other->id, $apart));
+                }
+            }
+            if (count($charted) > 2 && $nearest > self::FAR_MM) {
+                $faults[] = new ChartFault('far-away', [$point->id], sprintf('%s lies %.1f m from the nearest other point: check its numbers and the decimal point.', $point->id, $nearest / 1000));
+            }
+        }
+
+        return $faults;
+    }
+
+    /**
+     * @param  list<Point>  $charted
+     * @return list<ChartFault>
+     */
+    private function extent(array $charted): array
+    {
+        if (count($charted) < 4) {
+            return [];
+        }
+        $ids = array_map(fn (Point $point): string => $point->id, $charted);
+        $span = fn (callable $axis): float => max(array_map($axis, $charted)) - min(array_map($axis, $charted));
+        [$x, $y, $z] = [
+            $span(fn (Point $point): float => $this->at($point)->x),
+            $span(fn (Point $point): float => $this->at($point)->y),
+            $span(fn (Point $point): float => $this->at($point)->z),
+        ];
+        $faults = [];
+        if (max($y, $z) > $x) {
+            $faults[] = new ChartFault('axes', $ids, sprintf('The frame is longer along its %s (%.0f mm) than along its stations (%.0f mm): two columns are probably swapped.', $y > $z ? 'offsets' : 'heights', max($y, $z), $x));
+        }
+        $wrongSide = array_values(array_filter($charted, fn (Point $point): bool => ($point->side === Side::Left && $this->at($point)->y > 0) || ($point->side === Side::Right && $this->at($point)->y < 0)));
+        if ($wrongSide !== []) {
+            $faults[] = new ChartFault('axes', array_map(fn (Point $point): string => $point->id, $wrongSide), 'Offsets are positive to the right as the driver sits; on the other side of what they are called lie: '.implode(', ', array_map(fn (Point $point): string => $point->id, $wrongSide)).'.');
+        }
+        if (max($x, $y, $z) < self::SHORTEST_FRAME_MM) {
+            $faults[] = new ChartFault('units', $ids, sprintf('The whole frame is %.0f mm long: the chart is probably in inches.', max($x, $y, $z)));
+        }
+
+        return $faults;
+    }
+
+    /**
+     * @param  list<Point>  $charted
+     * @return list<ChartFault>
+     */
+    private function base(array $charted): array
+    {
+        $base = array_filter($charted, fn (Point $point): bool => $point->base);
+
+        return count($base) >= 3 ? [] : [new ChartFault('base', array_values(array_map(fn (Point $point): string => $point->id, $base)), sprintf('%d points are marked as base; at least three, not in one line, have to be taken as undamaged to lay the frame on the chart.', count($base)))];
+    }
+
+    private function at(Point $point): Vector3
+    {
+        return $point->reference ?? Vector3::of(0, 0, 0);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Reference;
+
+/** Something in a chart that is probably a slip, and what would be right. */
+final readonly class ChartFault implements \JsonSerializable
+{
+    /**
+     * @param  'mirror'|'far-away'|'axes'|'units'|'mate'|'base'|'same-place'  $kind
+     * @param  list<string>  $points
+     */
+    public function __construct(public string $kind, public array $points, public string $text) {}
+
+    /** @return array{kind: string, points: list<string>, text: string} */
+    public function jsonSerialize(): array
+    {
+        return ['kind' => $this->kind, 'points' => $this->points, 'text' => $this->text];
+    }
+}

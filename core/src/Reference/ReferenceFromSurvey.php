@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Reference;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Survey\CannotComputeSurvey;
+use Geodex\Core\Survey\ReadingStatus;
+use Geodex\Core\Survey\Survey;
+use Geodex\Core\Survey\SurveyComputer;
+
+/**
+ * Makes a reference of a survey: of a sister vehicle, of the frame before the work, or of the lengths that a point-to-point
+ * chart prints, which are readings like any others. Its uncertainty goes with it.
+ */
+final readonly class ReferenceFromSurvey
+{
+    public function __construct(private SurveyComputer $computer = new SurveyComputer) {}
+
+    /** @throws CannotComputeSurvey if the readings do not place three points that are not in a line */
+    public function make(Frame $frame, Survey $survey): MeasuredReference
+    {
+        $charted = count(array_filter($frame->points, fn (Point $point): bool => $point->base && $point->reference !== null)) >= 3;
+        $result = $this->computer->compute($charted ? $this->certain($frame) : $this->ownAxes($frame, $survey), $survey);
+        $places = $sigmas = $free = [];
+        foreach ($result->points as $point) {
+            if ($point->measured === null || $point->sigma === null) {
+                continue;
+            }
+            if (! $point->isDetermined()) {
+                $free[] = $point->id;
+
+                continue;
+            }
+            $places[$point->id] = $point->measured;
+            $sigmas[$point->id] = $point->sigma;
+        }
+        $contradicted = array_values(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Suspect));
+
+        return new MeasuredReference($places, $sigmas, $free, array_map(fn ($reading): string => $reading->id, $contradicted));
+    }
+
+    /** Its own reference has no say in how well a survey places its points. */
+    private function certain(Frame $frame): Frame
+    {
+        return new Frame(array_map(fn (Point $point): Point => $point->at($point->reference), $frame->points), $frame->axles, $frame->carried);
+    }
+
+    /** Without a chart: along the frame's own mirror plane, held on the points taken as undamaged, or on all. */
+    private function ownAxes(Frame $frame, Survey $survey): Frame
+    {
+        $at = (new BenchPositions($this->computer))->of($frame, $survey);
+        $pairs = MirrorPairs::of($frame, $at);
+        $up = BenchPositions::knowUp($survey) ? Vector3::of(0, 0, 1) : null;
+        $motion = (new MirrorPlane)->axes(array_map(fn (array $pair): array => [$at[$pair[0]], $at[$pair[1]]], $pairs->holding($frame)), $up);
+
+        return new Frame(array_map(
+            fn (Point $point): Point => $point->at(isset($at[$point->id]) ? $motion->apply($at[$point->id]) : null, null, $pairs->isHolding($frame, $point->id)),
+            $frame->points,
+        ), $frame->axles, $frame->carried);
+    }
+}
