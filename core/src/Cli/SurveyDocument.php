@@ -78,7 +78,7 @@ final readonly class SurveyDocument
     {
         $points = count($next->points) === 2 ? ['from' => $next->points[0], 'to' => $next->points[1]] : ['point' => $next->points[0]];
 
-        return ['kind' => $next->kind, ...$points, 'expected' => round($next->expected, 2), 'gain' => round($next->gain, 4), 'because' => $next->because->value];
+        return ['kind' => $next->kind, ...$points, 'expected' => $next->expected === null ? null : round($next->expected, 2), 'gain' => round($next->gain, 4), 'because' => $next->because->value];
     }
 
     /** @return ?array{float, float, float} */

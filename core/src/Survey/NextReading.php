@@ -10,14 +10,14 @@ final readonly class NextReading
     /**
      * @param  string  $kind  name of the reading kind
      * @param  list<string>  $points
-     * @param  float  $expected  what it should read (mm)
+     * @param  float  $expected  what it should read (mm), null where no chart tells
      * @param  float  $gain  share of the undecided variance that it removes, 0 to 1; 1 for one that reaches an unread or loose point
      * @param  int  $settles  number of coordinates that it is expected to decide
      */
     public function __construct(
         public string $kind,
         public array $points,
-        public float $expected,
+        public ?float $expected,
         public float $gain,
         public int $settles,
         public ReasonToRead $because,

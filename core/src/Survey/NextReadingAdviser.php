@@ -30,7 +30,7 @@ final readonly class NextReadingAdviser
     {
         $unread = array_filter($frame->points, fn (Point $point): bool => $point->reference !== null && ! isset($result->solved->network->columns[$point->id]));
         if ($unread !== []) {
-            return (new StartingTour)->remaining($frame, $survey, $this->options->suggestions);
+            return (new StartingTour)->remaining($frame, $survey, $this->options->suggestions, $this->options);
         }
         $gains = new GainCalculator($frame, $result, $this->options);
         if ($gains->isSettled()) {
@@ -61,7 +61,7 @@ final readonly class NextReadingAdviser
 
     /**
      * @param  array<string, Vector3>  $at  positions on the bench
-     * @return iterable<ReadingKind> every reading within reach that has not been taken
+     * @return iterable<ReadingKind> every reading within reach that has not been taken and is not blocked
      */
     private function candidates(array $at, Survey $survey): iterable
     {
@@ -69,8 +69,11 @@ final readonly class NextReadingAdviser
         foreach ($survey->readingsInUse() as $reading) {
             $taken[TakenReadings::key($reading->kind)] = true;
         }
+        foreach ($this->options->blocked as $key) {
+            $taken[$key] = true;
+        }
         foreach ($this->withinReach($at) as $kind) {
-            if (! isset($taken[TakenReadings::key($kind)])) {
+            if (! isset($taken[TakenReadings::key($kind)]) && in_array($kind::name(), $this->options->kinds, true)) {
                 yield $kind;
             }
         }

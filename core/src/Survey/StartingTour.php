@@ -19,11 +19,14 @@ final readonly class StartingTour
     private const SAME_ROW_MM = 60.0;
 
     /** @return list<NextReading> the readings of the tour that have not been taken, in walking order */
-    public function remaining(Frame $frame, Survey $survey, int $most): array
+    public function remaining(Frame $frame, Survey $survey, int $most, SurveyOptions $options = new SurveyOptions): array
     {
         $taken = [];
         foreach ($survey->readingsInUse() as $reading) {
             $taken[TakenReadings::key($reading->kind)] = true;
+        }
+        foreach ($options->blocked as $key) {
+            $taken[$key] = true;
         }
         $chart = [];
         foreach ($frame->points as $point) {
@@ -32,9 +35,12 @@ final readonly class StartingTour
             }
         }
         $next = [];
-        foreach ($this->tour($chart) as $kind) {
-            if (! isset($taken[TakenReadings::key($kind)]) && count($next) < $most) {
-                $next[] = new NextReading($kind::name(), $kind->points(), $kind->linearise($chart)->predicted, 1.0, 0, ReasonToRead::Unread);
+        $rows = $chart === [] ? $this->named($frame) : $this->rows($chart);
+        foreach ($this->tour($rows, $chart) as $kind) {
+            $expected = $chart === [] ? null : $kind->linearise($chart)->predicted;
+            $tooLong = $kind::name() === 'tram' && $expected !== null && $expected > $options->reach;
+            if (! isset($taken[TakenReadings::key($kind)]) && ! $tooLong && count($next) < $most) {
+                $next[] = new NextReading($kind::name(), $kind->points(), $expected, 1.0, 0, ReasonToRead::Unread);
             }
         }
 
@@ -42,13 +48,14 @@ final readonly class StartingTour
     }
 
     /**
+     * @param  list<list<string>>  $rows
      * @param  array<string, Vector3>  $chart
      * @return iterable<ReadingKind>
      */
-    private function tour(array $chart): iterable
+    private function tour(array $rows, array $chart): iterable
     {
         $before = [];
-        foreach ($this->rows($chart) as $row) {
+        foreach ($rows as $row) {
             yield from $this->trams($row, $row, $chart);
             yield from $this->trams($before, $row, $chart);
             foreach ($row as $id) {
@@ -68,11 +75,26 @@ final readonly class StartingTour
     {
         foreach ($from as $i => $p) {
             foreach ($to as $j => $q) {
-                if (($from !== $to || $i < $j) && $chart[$p]->minus($chart[$q])->norm() > 1.0) {
+                if (($from !== $to || $i < $j) && (! isset($chart[$p], $chart[$q]) || $chart[$p]->minus($chart[$q])->norm() > 1.0)) {
                     yield TramReading::between([$p, $q], null);
                 }
             }
         }
+    }
+
+    /** @return list<list<string>> without a chart: mates together, in the order of the job */
+    private function named(Frame $frame): array
+    {
+        $rows = $placed = [];
+        foreach ($frame->points as $point) {
+            if (! isset($placed[$point->id])) {
+                $row = $point->mate !== null && $frame->has($point->mate) ? [$point->id, $point->mate] : [$point->id];
+                $placed += array_fill_keys($row, true);
+                $rows[] = $row;
+            }
+        }
+
+        return $rows;
     }
 
     /**

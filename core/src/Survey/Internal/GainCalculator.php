@@ -243,6 +243,25 @@ final class GainCalculator
         return $this->result->covariance->cross === null ? $this->result->covariance->motions->withMotions($this->result->solved->cofactors) : [];
     }
 
+    /** @return list<int> columns of the coordinates that are undecided and held */
+    public function undecidedColumns(): array
+    {
+        return array_keys($this->undecided);
+    }
+
+    /**
+     * Σaᵀ on each undecided coordinate.
+     *
+     * @param  array<int, float>  $row  design row in chart axes, not weighted
+     * @return list<float>
+     */
+    public function effectsOf(array $row): array
+    {
+        $this->withMotions ??= $this->motionsOfBase();
+
+        return $this->effects($row, $this->result->covariance->motions->seenBy($row));
+    }
+
     /** @param  array<int, float>  $row */
     private function checked(array $row, float $uncertain): float
     {

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Survey\Internal\GainCalculator;
+use Geodex\Core\Survey\Internal\ReadingQueue;
+
+/**
+ * Looks ahead: takes the best reading, shrinks the covariance as it would (sequential least squares, Mikhail & Ackermann,
+ * chapter 14), takes the next best, and counts until nothing more is decided. Deviations are taken to stay as they are.
+ */
+final readonly class Forecaster
+{
+    /** Candidates that are looked at: the readings worth most now are nearly always those worth most later. */
+    private const CANDIDATES = 40;
+
+    private const MOST_AHEAD = 60;
+
+    public function __construct(private SurveyOptions $options = new SurveyOptions) {}
+
+    public function forecast(Frame $frame, Survey $survey, SurveyResult $result): Forecast
+    {
+        $coordinates = $settled = 0;
+        $unread = false;
+        foreach ($frame->points as $point) {
+            if ($point->reference === null) {
+                continue;
+            }
+            $coordinates += 3;
+            $axes = $result->point($point->id)->axes ?? [];
+            $unread = $unread || $axes === [];
+            $settled += count(array_filter($axes, fn (Verdict $verdict): bool => $verdict === Verdict::In || $verdict === Verdict::Out));
+        }
+        $wide = new SurveyOptions(...[...get_object_vars($this->options), 'suggestions' => self::CANDIDATES]);
+        if ($unread) {
+            $tour = (new StartingTour)->remaining($frame, $survey, PHP_INT_MAX, $this->options);
+
+            return new Forecast($coordinates, $settled, count($tour), 0, $tour);
+        }
+        $candidates = (new NextReadingAdviser($wide))->advise($frame, $survey, $result);
+        $queue = new ReadingQueue(new GainCalculator($frame, $result, $wide), $frame, $result, $this->options);
+        [$readings, $tooClose, $ended] = $queue->line($candidates, self::MOST_AHEAD);
+
+        return new Forecast($coordinates, $settled, $ended ? count($readings) : null, $tooClose, $readings);
+    }
+}
