@@ -19,7 +19,7 @@ final readonly class NextProps
         public string $kind,
         public array $points,
         public string $call,
-        public float $expected,
+        public ?float $expected,
         public float $gain,
         public int $settles,
         public string $because,

@@ -16,6 +16,8 @@ final readonly class Assessment
      * @param  bool  $mirrored  whether that reference is the frame's own mirror image
      * @param  list<Finding>  $findings
      * @param  list<NextReading>  $next
+     * @param  list<ChartDoubt>  $doubts
+     * @param  list<PullStep>  $pulls
      */
-    public function __construct(public Frame $frame, public bool $mirrored, public SurveyResult $survey, public array $findings, public array $next) {}
+    public function __construct(public Frame $frame, public bool $mirrored, public SurveyResult $survey, public array $findings, public array $next, public array $doubts, public array $pulls, public FitVerdict $fit) {}
 }

@@ -11,7 +11,8 @@ final readonly class Finding
      * @param  ?string  $side  left or right, for a short rail
      * @param  float  $amount  mm, signed as in docs/formulas.md, "Findings"
      * @param  float  $sigma  standard uncertainty (mm)
-     * @param  list<string>  $points  the points it was read from
+     * @param  list<string>  $points  the points it was read from, the outermost pair first
+     * @param  float  $tolerance  of the section's points (mm)
      */
     public function __construct(
         public Pattern $pattern,
@@ -22,5 +23,6 @@ final readonly class Finding
         public bool $significant,
         public string $text,
         public array $points,
+        public float $tolerance,
     ) {}
 }

@@ -79,6 +79,6 @@ final readonly class FindingsReader
         }
         $text = (new FindingSentence)->say($pattern, $section, $side, $amount->value, $this->options->coverage * $sigma, $significant, $tolerance);
 
-        return new Finding($pattern, $section, $side, $amount->value, $sigma, $significant, $text, $points);
+        return new Finding($pattern, $section, $side, $amount->value, $sigma, $significant, $text, $points, $tolerance);
     }
 }

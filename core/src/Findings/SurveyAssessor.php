@@ -33,12 +33,18 @@ final readonly class SurveyAssessor
             $result = (new SurveyComputer($this->options))->compute($frame, $survey);
         }
 
+        $findings = (new FindingsReader($this->options))->read($frame, $result);
+        $doubts = $mirrored ? [] : (new ChartDoubtFinder($this->options))->find($frame, $result);
+
         return new Assessment(
             $frame,
             $mirrored,
             $result,
-            (new FindingsReader($this->options))->read($frame, $result),
+            $findings,
             (new NextReadingAdviser($this->options))->advise($frame, $survey, $result),
+            $doubts,
+            (new PullPlanner($this->options))->plan($frame, $result, $findings),
+            (new FitJudge($this->options))->judge($frame, $mirrored, $result, $findings, $doubts),
         );
     }
 

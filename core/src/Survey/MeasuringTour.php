@@ -112,6 +112,6 @@ final readonly class MeasuringTour
             }
         } while ($shorter);
 
-        return array_values($order);
+        return $order;
     }
 }

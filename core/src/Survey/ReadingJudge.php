@@ -12,6 +12,9 @@ use Geodex\Core\Survey\Reading\Reading;
 /** Holds each reading of the log against the adjusted frame. */
 final readonly class ReadingJudge
 {
+    /** 3.29 for a false alarm in a thousand and 1.645 for a power of 95 % (Baarda, A Testing Procedure for Use in Geodetic Networks). */
+    private const NON_CENTRALITY = 3.29 + 1.645;
+
     public function __construct(private SurveyOptions $options) {}
 
     /**
@@ -51,6 +54,8 @@ final readonly class ReadingJudge
             ReadingStatus::Used,
             null,
             $checked,
+            [],
+            $checked ? self::NON_CENTRALITY * $reading->sigma / sqrt($redundancy) : null,
         );
     }
 

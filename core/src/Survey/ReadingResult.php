@@ -15,6 +15,7 @@ final readonly class ReadingResult
      * @param  ?float  $redundancy  0 (nothing checks it) to 1 (fully checked); null for a struck reading
      * @param  ?float  $standardised  residual in units of its own standard uncertainty, null if unchecked or struck
      * @param  ?float  $error  read less what the others predict; suspects only
+     * @param  ?float  $detectable  smallest mistake that is found in 95 of 100 cases; null if none is
      * @param  list<LikelyCause>  $causes  of the mistake in a suspect, the likeliest first
      */
     public function __construct(
@@ -27,5 +28,6 @@ final readonly class ReadingResult
         public ?float $error,
         public bool $checked,
         public array $causes = [],
+        public ?float $detectable = null,
     ) {}
 }

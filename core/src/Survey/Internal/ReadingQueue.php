@@ -109,7 +109,7 @@ final readonly class ReadingQueue
 
     /**
      * @param  list<list<float>>  $effects
-     * @param  list<list<float>>  $between
+     * @param  array<int, array<int, float>>  $between
      * @param  list<float>  $noise
      * @param  list<int>  $open
      * @param  list<int>  $taken

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Findings;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Survey\PointResult;
+use Geodex\Core\Survey\ReadingStatus;
+use Geodex\Core\Survey\SurveyOptions;
+use Geodex\Core\Survey\SurveyResult;
+use Geodex\Core\Survey\Verdict;
+
+/** A crooked frame is straightened before it is cut; what is not known to be straight is not called straight. */
+final readonly class FitJudge
+{
+    private const NAMED = 6;
+
+    public function __construct(private SurveyOptions $options = new SurveyOptions) {}
+
+    /**
+     * @param  list<Finding>  $findings
+     * @param  list<ChartDoubt>  $doubts
+     */
+    public function judge(Frame $frame, bool $mirrored, SurveyResult $result, array $findings, array $doubts): FitVerdict
+    {
+        $doubted = array_map(fn (ChartDoubt $doubt): string => $doubt->point, $doubts);
+        $out = array_map(fn (Finding $finding): string => $finding->text, array_values(array_filter($findings, fn (Finding $finding): bool => $finding->significant && abs($finding->amount) - $this->options->coverage * $finding->sigma > $finding->tolerance && array_intersect($finding->points, $doubted) === [])));
+        $points = $this->named($result, Verdict::Out, $doubted);
+        if ($points !== []) {
+            $out[] = (count($points) === 1 ? 'One point is' : count($points).' points are').' out of tolerance: '.$this->listed($points).'.';
+        }
+        $open = $this->open($frame, $result, $doubts);
+        // A chart in doubt under the datum shifts everything that is laid on it.
+        if ($out !== [] && array_intersect($doubted, $result->base) === []) {
+            return new FitVerdict('straighten', [...$out, ...$open]);
+        }
+        if ($open !== []) {
+            return new FitVerdict('undecided', $open);
+        }
+        $reasons = ['Every point that was read is within its tolerance, and every reading is checked by others.'];
+        if ($mirrored) {
+            $reasons[] = 'It was held against its own mirror image: what bent both sides alike, such as sag, does not show. Compare with a chart or a sister vehicle before cutting.';
+        }
+
+        return new FitVerdict('fit', [...$reasons, ...$this->leftOut($result)]);
+    }
+
+    /**
+     * @param  list<ChartDoubt>  $doubts
+     * @return list<string>
+     */
+    private function open(Frame $frame, SurveyResult $result, array $doubts): array
+    {
+        $open = array_map(fn (ChartDoubt $doubt): string => "The chart of $doubt->point is in doubt.", $doubts);
+        $unread = array_values(array_map(fn (Point $point): string => $point->id, array_filter($frame->points, fn (Point $point): bool => $result->point($point->id)?->measured === null)));
+        if ($unread !== []) {
+            $open[] = 'Not read yet: '.$this->listed($unread).'.';
+        }
+        $unsure = $this->named($result, Verdict::Unsure, []);
+        if ($unsure !== []) {
+            $open[] = 'Not decided: '.$this->listed($unsure).'.';
+        }
+        if (! $result->network->consistent) {
+            $open[] = 'The readings agree worse than the accuracy they claim: take more care, or look for a frame that moved meanwhile.';
+        }
+        $unchecked = count(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Used && ! $reading->checked));
+        if ($unchecked > 0) {
+            $open[] = $unchecked === 1 ? 'One reading is checked by no other, so a mistake in it would not show.' : "$unchecked readings are checked by no other, so a mistake in one would not show.";
+        }
+
+        return [...$open, ...($open === [] ? [] : $this->leftOut($result))];
+    }
+
+    /** @return list<string> */
+    private function leftOut(SurveyResult $result): array
+    {
+        $suspects = count(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Suspect));
+
+        return $suspects === 0 ? [] : [$suspects === 1 ? 'One reading that does not fit is left out; strike it or take it again.' : "$suspects readings that do not fit are left out; strike them or take them again."];
+    }
+
+    /**
+     * @param  list<string>  $except
+     * @return list<string>
+     */
+    private function named(SurveyResult $result, Verdict $verdict, array $except): array
+    {
+        $points = array_filter($result->points, fn (PointResult $point): bool => $point->verdict === $verdict && ! in_array($point->id, $except, true));
+
+        return array_values(array_map(fn (PointResult $point): string => $point->id, $points));
+    }
+
+    /** @param  list<string>  $ids */
+    private function listed(array $ids): string
+    {
+        $more = count($ids) - self::NAMED;
+
+        return implode(', ', array_slice($ids, 0, self::NAMED)).($more > 0 ? " and $more more" : '');
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Findings;
+
+/** Whether a frame may be cut, with the reasons. It says what the readings show, and approves nothing. */
+final readonly class FitVerdict
+{
+    /**
+     * @param  'fit'|'straighten'|'undecided'  $state
+     * @param  list<string>  $reasons
+     */
+    public function __construct(public string $state, public array $reasons) {}
+}
