@@ -11,6 +11,7 @@ use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Job;
 use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Survey\Forecaster;
 
 /** The command line: one job file in, one document or table out. Needs no database. */
 final readonly class GeodexCommand
@@ -23,6 +24,8 @@ final readonly class GeodexCommand
         usage: geodex survey FILE --survey ID [--table]
                geodex plan FILE [--table]
                geodex driveline FILE [--table]
+               geodex accuracy [--frames 500] [--seed 1]
+               geodex instrument --url URL --token TOKEN [--seed 1] [--damage rear-sidesway=12] [--slop 1] [--misreads 0.03] [--count 20]
         TEXT;
 
     /**
@@ -35,6 +38,14 @@ final readonly class GeodexCommand
     public function run(array $arguments): int
     {
         try {
+            $alone = match ($arguments[0] ?? '') {
+                'accuracy' => new AccuracyCommand($this->out),
+                'instrument' => new InstrumentCommand($this->out),
+                default => null,
+            };
+            if ($alone !== null) {
+                return $alone->run(array_slice($arguments, 1));
+            }
             [$command, $file, $survey, $table] = $this->understand($arguments);
             $job = $this->read($file);
         } catch (CoreFailure $failure) {
@@ -100,8 +111,9 @@ final readonly class GeodexCommand
         }
         $start = hrtime(true);
         $assessment = (new SurveyAssessor)->assess($job->frame, $survey);
+        $milliseconds = (hrtime(true) - $start) / 1e6;
 
-        return (new SurveyDocument)->of($survey, $assessment, (hrtime(true) - $start) / 1e6);
+        return (new SurveyDocument)->of($survey, $assessment, (new Forecaster)->forecast($assessment->frame, $survey, $assessment->survey), $milliseconds);
     }
 
     /** @return array<string, mixed> */

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Geodex\Core\Cli;
 
 use Geodex\Core\Findings\Assessment;
+use Geodex\Core\Findings\ChartDoubt;
 use Geodex\Core\Findings\Finding;
+use Geodex\Core\Findings\PullStep;
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Survey\Forecast;
 use Geodex\Core\Survey\NextReading;
 use Geodex\Core\Survey\PointResult;
 use Geodex\Core\Survey\ReadingResult;
@@ -16,15 +19,20 @@ use Geodex\Core\Survey\Survey;
 final readonly class SurveyDocument
 {
     /** @return array<string, mixed> */
-    public function of(Survey $survey, Assessment $assessment, float $milliseconds): array
+    public function of(Survey $survey, Assessment $assessment, Forecast $forecast, float $milliseconds): array
     {
         return [
             'survey' => $survey->id,
+            'against' => $assessment->mirrored ? 'mirror' : 'chart',
             'network' => get_object_vars($assessment->survey->network),
             'points' => array_map($this->point(...), $assessment->survey->points),
             'readings' => array_map($this->reading(...), $assessment->survey->readings),
             'findings' => array_map($this->finding(...), $assessment->findings),
             'next' => array_map($this->next(...), $assessment->next),
+            'fit' => get_object_vars($assessment->fit),
+            'pulls' => array_map(fn (PullStep $step): array => ['order' => $step->order, 'section' => $step->section->value, 'pattern' => $step->pattern->value, 'points' => $step->points, 'amount' => round($step->amount, 2), 'direction' => $step->direction], $assessment->pulls),
+            'chartDoubts' => array_map(fn (ChartDoubt $doubt): array => get_object_vars($doubt), $assessment->doubts),
+            'progress' => ['coordinates' => $forecast->coordinates, 'settled' => $forecast->settled, 'toGo' => $forecast->toGo, 'tooClose' => $forecast->tooClose],
             'milliseconds' => round($milliseconds, 2),
         ];
     }

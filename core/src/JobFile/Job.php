@@ -7,6 +7,7 @@ namespace Geodex\Core\JobFile;
 use Geodex\Core\Driveline\Shaft;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Plan\Operation;
+use Geodex\Core\Reference\ReferenceSource;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Units\LengthUnit;
 
@@ -16,6 +17,7 @@ final readonly class Job
     /**
      * @param  list<Survey>  $surveys
      * @param  list<Operation>  $operations
+     * @param  list<ReferenceSource>  $sources  references that the frame can be held against
      */
     public function __construct(
         public string $title,
@@ -24,6 +26,7 @@ final readonly class Job
         public array $surveys,
         public array $operations,
         public ?Shaft $shaft,
+        public array $sources = [],
     ) {}
 
     public function survey(string $id): ?Survey

@@ -69,7 +69,7 @@ final readonly class NextReadingAdviser
         foreach ($survey->readingsInUse() as $reading) {
             $taken[TakenReadings::key($reading->kind)] = true;
         }
-        foreach ($this->options->blocked as $key) {
+        foreach ($survey->blocked as $key) {
             $taken[$key] = true;
         }
         foreach ($this->withinReach($at) as $kind) {

@@ -25,7 +25,7 @@ final readonly class StartingTour
         foreach ($survey->readingsInUse() as $reading) {
             $taken[TakenReadings::key($reading->kind)] = true;
         }
-        foreach ($options->blocked as $key) {
+        foreach ($survey->blocked as $key) {
             $taken[$key] = true;
         }
         $chart = [];

@@ -15,7 +15,6 @@ final readonly class SurveyOptions
      * @param  float  $reach  longest tram reading that is suggested (mm)
      * @param  float  $straightedge  longest rise that is suggested (mm): what a straightedge spans
      * @param  int  $suggestions  how many next readings to name
-     * @param  list<string>  $blocked  readings that cannot be taken on this frame, as TakenReadings::key() writes them
      * @param  list<string>  $kinds  reading kinds that there is a tool for
      */
     public function __construct(
@@ -26,7 +25,6 @@ final readonly class SurveyOptions
         public float $reach = 2500.0,
         public float $straightedge = 1500.0,
         public int $suggestions = 5,
-        public array $blocked = [],
         public array $kinds = ['tram', 'height', 'rise', 'offset'],
     ) {}
 }

@@ -31,7 +31,7 @@ it('prints a survey as one document of the documented shape', function () {
     [$code, $out, $err] = geodex('survey', demoFile(), '--survey', 'before');
     $document = json_decode($out, true);
     expect($code)->toBe(0)->and($err)->toBe('')
-        ->and(array_keys($document))->toBe(['survey', 'network', 'points', 'readings', 'findings', 'next', 'milliseconds'])
+        ->and(array_keys($document))->toBe(['survey', 'against', 'network', 'points', 'readings', 'findings', 'next', 'fit', 'pulls', 'chartDoubts', 'progress', 'milliseconds'])
         ->and($document['points'])->toHaveCount(24)->and(end($document['points']))->toMatchArray(['id' => 'MR', 'measured' => null, 'determined' => null, 'verdict' => 'unmeasured'])
         ->and(array_column(array_filter($document['readings'], fn (array $r): bool => $r['status'] === 'suspect'), 'id'))->toBe(['r37', 'r58']);
 });

@@ -16,7 +16,7 @@ final class Fields
     /** @var list<Problem> */
     private array $problems = [];
 
-    public function __construct(private readonly LengthUnit $unit) {}
+    public function __construct(public readonly LengthUnit $unit) {}
 
     /** @return list<Problem> */
     public function problems(): array

@@ -17,6 +17,8 @@ use Geodex\Core\JobFile\Job;
 use Geodex\Core\Plan\Cutting;
 use Geodex\Core\Plan\Operation;
 use Geodex\Core\Plan\OperationKinds;
+use Geodex\Core\Reference\ReferenceSource;
+use Geodex\Core\Reference\SourceKind;
 use Geodex\Core\Units\Length;
 use Geodex\Core\Units\LengthUnit;
 
@@ -45,6 +47,7 @@ final class JobBuilder
         $this->checkMates($frame);
         $surveys = (new SurveyBuilder($this->fields, $frame))->surveys($this->entries($this->document['surveys'] ?? []));
         $operations = $this->operations();
+        $sources = $this->sources($frame);
         $shaft = $this->section('driveline')['shaft'] ?? null;
         $shaft = is_array($shaft) ? (new ShaftBuilder($this->fields))->shaft($shaft, 'driveline.shaft') : null;
         $problems = $this->fields->problems();
@@ -53,7 +56,7 @@ final class JobBuilder
         }
         $title = $this->document['title'] ?? '';
 
-        return new Job(is_string($title) ? $title : '', $this->unit, $frame, $surveys, $operations, $shaft);
+        return new Job(is_string($title) ? $title : '', $this->unit, $frame, $surveys, $operations, $shaft, $sources);
     }
 
     /** @return list<Point> */
@@ -93,6 +96,7 @@ final class JobBuilder
             isset($entry['reference']) ? $this->fields->vector($entry['reference'], "$path.reference") : null,
             $this->tolerance($entry['tolerance'] ?? null, "$path.tolerance"),
             ($entry['base'] ?? false) === true,
+            isset($entry['referenceSigma']) ? $this->fields->vector($entry['referenceSigma'], "$path.referenceSigma") : null,
         );
     }
 
@@ -132,6 +136,30 @@ final class JobBuilder
                 $this->fields->report("points[$i].mate", "“{$mate}” is no other point of this job.");
             }
         }
+    }
+
+    /** @return list<ReferenceSource> */
+    private function sources(Frame $frame): array
+    {
+        $sources = [];
+        foreach ($this->entries($this->document['references'] ?? []) as $i => $entry) {
+            $places = $sigmas = [];
+            foreach ($this->entries($entry['points'] ?? []) as $j => $point) {
+                $path = "references[$i].points[$j]";
+                $id = $this->text($point, 'id');
+                if ($this->fields->attempt("$path.id", fn () => $frame->point($id)) === null) {
+                    continue;
+                }
+                $places[$id] = $this->fields->vector($point['at'] ?? null, "$path.at");
+                if (isset($point['sigma'])) {
+                    $sigmas[$id] = $this->fields->vector($point['sigma'], "$path.sigma");
+                }
+            }
+            $id = $this->text($entry, 'id');
+            $sources[] = new ReferenceSource($id, $this->text($entry, 'name', $id), SourceKind::from($this->text($entry, 'kind', 'chart')), $places, $sigmas);
+        }
+
+        return $sources;
     }
 
     /** @return list<Axle> */

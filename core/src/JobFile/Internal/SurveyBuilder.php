@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Geodex\Core\JobFile\Internal;
 
 use Geodex\Core\Frame\Frame;
+use Geodex\Core\Survey\Reading\AsRead;
+use Geodex\Core\Survey\Reading\Edge;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Survey\Reading\ReadingKind;
 use Geodex\Core\Survey\Reading\ReadingKinds;
@@ -32,7 +34,8 @@ final readonly class SurveyBuilder
             $seen[$id] = true;
             $readings = is_array($entry['readings'] ?? null) ? array_values(array_filter($entry['readings'], is_array(...))) : [];
             /** @var list<array<string, mixed>> $readings */
-            $surveys[] = new Survey($id, SurveyStage::from($this->text($entry, 'stage', 'before')), $this->readings($readings, "surveys[$i].readings"));
+            $blocked = is_array($entry['blocked'] ?? null) ? array_values(array_filter($entry['blocked'], is_string(...))) : [];
+            $surveys[] = new Survey($id, SurveyStage::from($this->text($entry, 'stage', 'before')), $this->readings($readings, "surveys[$i].readings"), $blocked);
         }
 
         return $surveys;
@@ -80,7 +83,18 @@ final readonly class SurveyBuilder
         $value = $read('value');
         $sigma = isset($entry['sigma']) ? $read('sigma') : $kind::usualSigma();
 
-        return count($this->fields->problems()) > $faults ? null : new Reading($this->text($entry, 'id'), $kind, $value, $sigma, $struck);
+        $correction = -(isset($entry['offset']) ? $read('offset') : 0.0);
+        $edge = Edge::tryFrom($this->text($entry, 'edge'));
+        if ($edge !== null) {
+            $correction += $this->fields->attempt("$path.edge", fn (): float => $edge->correction($this->frame, $kind)) ?? 0.0;
+        }
+        if (count($this->fields->problems()) > $faults) {
+            return null;
+        }
+        $typed = $entry['asTyped'] ?? $entry['value'];
+        $asRead = new AsRead(is_scalar($typed) ? (string) $typed : '', $this->fields->unit, $correction, $this->text($entry, 'instrument') ?: null);
+
+        return new Reading($this->text($entry, 'id'), $kind, $value + $correction, $sigma, $struck, $asRead);
     }
 
     /** @param  array<string, mixed>  $entry */

@@ -7,6 +7,7 @@ namespace Geodex\Core\Survey\Call;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\UnknownPoint;
+use Geodex\Core\Survey\Reading\Edge;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Survey\Reading\ReadingKind;
 use Geodex\Core\Survey\Reading\ReadingKinds;
@@ -16,7 +17,8 @@ use Geodex\Core\Units\LengthUnit;
 
 /**
  * Reads what a person calls out: "BL DR 62 7/16" (tram), "h BL 212.5" (height), "l BL BR 0.2" (level).
- * A tram with pointers of unequal length ends in their lengths: "BL DR 1204 @100,250".
+ * A tram with pointers of unequal length ends in their lengths: "BL DR 1204 @100,250"; a length taken between edges in
+ * "near" or "far": "BL DR 1190 near".
  */
 final readonly class CallReader
 {
@@ -36,14 +38,16 @@ final readonly class CallReader
         for ($i = 0; $i < $kind::pointCount(); $i++) {
             $points[] = $this->point(array_shift($words), $kind, $i);
         }
+        $edge = $this->edge($words);
         [$typed, $pointers] = $this->partPointers(implode(' ', $words), $kind, $default);
         if ($typed === '') {
             throw UnclearCall::because('value', 'The value is missing after '.implode(' ', $points).'.');
         }
         $value = $kind::quantity() === 'angle' ? $this->degrees($typed) : Length::parse($typed, $default)->mm;
-        $reading = new Reading('call', $kind::between($points, $pointers), $value, $kind::usualSigma());
+        $between = $kind::between($points, $pointers);
+        $reading = new Reading('call', $between, $value + ($edge?->correction($this->frame, $between) ?? 0.0), $kind::usualSigma());
 
-        return new CalledReading($reading->kind, $pointers, $typed, $value);
+        return new CalledReading($reading->kind, $pointers, $typed, $value, $edge);
     }
 
     /**
@@ -74,6 +78,17 @@ final readonly class CallReader
         }
 
         return $this->find($word) ?? throw UnknownPoint::named($word, array_map(fn ($point): string => $point->id, $this->frame->points));
+    }
+
+    /** @param  list<string>  $words  loses the edge, if one is named */
+    private function edge(array &$words): ?Edge
+    {
+        $edge = Edge::tryFrom(strtolower($words === [] ? '' : $words[count($words) - 1]));
+        if ($edge !== null) {
+            array_pop($words);
+        }
+
+        return $edge;
     }
 
     /** Point ids are called without their dashes and in any case. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Survey\Call;
 
+use Geodex\Core\Survey\Reading\Edge;
 use Geodex\Core\Survey\Reading\ReadingKind;
 
 /** A call understood: what is read between which points, and the value beside what was typed. */
@@ -14,5 +15,5 @@ final readonly class CalledReading
      * @param  string  $typed  the value as typed
      * @param  float  $value  mm or degrees
      */
-    public function __construct(public ReadingKind $kind, public ?array $pointers, public string $typed, public float $value) {}
+    public function __construct(public ReadingKind $kind, public ?array $pointers, public string $typed, public float $value, public ?Edge $edge = null) {}
 }

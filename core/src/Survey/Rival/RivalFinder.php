@@ -132,7 +132,7 @@ final readonly class RivalFinder
     /** @param  array<string, Vector3>  $at  positions if the other is wrong */
     private function decide(Reading $suspect, Reading $other, array $at, Survey $survey, SurveyResult $result): ?Rival
     {
-        $taken = array_fill_keys($this->options->blocked, true);
+        $taken = array_fill_keys($survey->blocked, true);
         foreach ($survey->readingsInUse() as $reading) {
             $taken[TakenReadings::key($reading->kind)] = true;
         }

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Reference\Movement;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Reference\MeasuredReference;
+use Geodex\Core\Reference\ReferenceFromSurvey;
+use Geodex\Core\Survey\CannotComputeSurvey;
+use Geodex\Core\Survey\Survey;
+use Geodex\Core\Survey\SurveyComputer;
+use Geodex\Core\Survey\SurveyOptions;
+
+/**
+ * Holds one survey of a frame against an earlier one, point by point. Both are laid on the base points that they share, so
+ * what shows is movement against those; the uncertainties of both count (deformation analysis, Ghilani, chapter 21).
+ */
+final readonly class MovementFinder
+{
+    private const WORDS = [['forward', 'rearward'], ['to the left', 'to the right'], ['down', 'up']];
+
+    public function __construct(private SurveyOptions $options = new SurveyOptions) {}
+
+    /**
+     * @return list<Movement> of the points that both surveys determine
+     *
+     * @throws CannotComputeSurvey if one of them gives no answer
+     */
+    public function find(Frame $frame, Survey $earlier, Survey $later): array
+    {
+        $before = (new ReferenceFromSurvey(new SurveyComputer($this->options)))->make($frame, $earlier);
+        $result = (new SurveyComputer($this->options))->compute($this->against($frame, $before), $later);
+        $movements = [];
+        foreach ($result->points as $point) {
+            if ($point->deviation === null || $point->sigma === null || ! $point->isDetermined()) {
+                continue;
+            }
+            $shift = $point->deviation->toArray();
+            $expanded = $point->sigma->times($this->options->coverage)->toArray();
+            $moved = array_map(fn (float $mm, float $unsure): bool => abs($mm) > $unsure, $shift, $expanded);
+            $movements[] = new Movement($point->id, $point->deviation, $point->sigma->times($this->options->coverage), [$moved[0], $moved[1], $moved[2]], $this->say($point->id, $shift, $expanded, $moved, $earlier->id));
+        }
+
+        return $movements;
+    }
+
+    private function against(Frame $frame, MeasuredReference $before): Frame
+    {
+        $known = array_filter($frame->points, fn (Point $point): bool => isset($before->places[$point->id]));
+        $base = array_filter($known, fn (Point $point): bool => $point->base);
+        // Where no three base points are measured, all points together are what the others are held against.
+        $all = count($base) < 3;
+
+        return new Frame(array_map(
+            fn (Point $point): Point => $point->at($before->places[$point->id] ?? null, $before->sigmas[$point->id] ?? null, $all || $point->base),
+            $frame->points,
+        ), $frame->axles, $frame->carried);
+    }
+
+    /**
+     * @param  list<float>  $shift
+     * @param  list<float>  $expanded
+     * @param  list<bool>  $moved
+     */
+    private function say(string $point, array $shift, array $expanded, array $moved, string $since): string
+    {
+        $parts = [];
+        foreach ($shift as $axis => $mm) {
+            if ($moved[$axis]) {
+                $parts[] = sprintf('%.1f ± %.1f mm %s', abs($mm), $expanded[$axis], self::WORDS[$axis][$mm > 0 ? 1 : 0]);
+            }
+        }
+
+        return $parts === [] ? sprintf('%s has not moved since %s, as far as the two surveys can tell.', $point, $since) : sprintf('%s moved %s since %s.', $point, implode(', ', $parts), $since);
+    }
+}
