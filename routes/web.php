@@ -2,13 +2,21 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BlockedController;
+use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\ChartController;
 use App\Http\Controllers\DrivelineController;
+use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\LoginController;
+use App\Http\Controllers\MovementController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\ReadingTableController;
+use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\WorkshopController;
@@ -48,6 +56,39 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/surveys/{survey}/report', [ReportController::class, 'show'])->name('report');
     Route::get('/jobs/{job}/surveys/{survey}/report/document', [ReportController::class, 'document'])->name('report.document');
     Route::get('/jobs/{job}/surveys/{survey}/report.pdf', [ReportController::class, 'pdf'])->name('report.pdf');
+
+    Route::get('/jobs/{job}/bench', [BenchController::class, 'show'])->name('bench');
+    Route::put('/jobs/{job}/bench', [BenchController::class, 'update'])->name('bench.save');
+    Route::post('/jobs/{job}/bench/rounds', [BenchController::class, 'store'])->name('bench.round');
+    Route::post('/jobs/{job}/bench/rounds/{round}/carry', [BenchController::class, 'carry'])->name('bench.carry');
+
+    Route::get('/jobs/{job}/reference', [ReferenceController::class, 'show'])->name('reference');
+    Route::put('/jobs/{job}/reference/chart', [ReferenceController::class, 'chart'])->name('reference.chart');
+    Route::post('/jobs/{job}/reference/files', [ReferenceController::class, 'upload'])->name('reference.file');
+    Route::post('/jobs/{job}/reference/surveys', [ReferenceController::class, 'fromSurvey'])->name('reference.survey');
+    Route::post('/jobs/{job}/reference/use', [ReferenceController::class, 'use'])->name('reference.use');
+
+    Route::get('/jobs/{job}/surveys/{survey}/movement/{since}', [MovementController::class, 'show'])->name('movement');
+    Route::get('/jobs/{job}/surveys/{survey}/readings.csv', [ReadingTableController::class, 'show'])->name('readings.table');
+    Route::post('/jobs/{job}/surveys/{survey}/readings.csv', [ReadingTableController::class, 'store'])->name('readings.take-in');
+    Route::post('/jobs/{job}/surveys/{survey}/blocked', [BlockedController::class, 'store'])->name('blocked');
+    Route::delete('/jobs/{job}/surveys/{survey}/blocked', [BlockedController::class, 'destroy'])->name('blocked.free');
+    Route::post('/jobs/{job}/surveys/{survey}/ask', [InstrumentController::class, 'ask'])->name('instrument.ask');
+
+    Route::get('/instruments', [InstrumentController::class, 'index'])->name('instruments');
+    Route::post('/instruments', [InstrumentController::class, 'store'])->name('instruments.store');
+    Route::put('/instruments/{instrument}', [InstrumentController::class, 'update'])->name('instruments.update');
+    Route::post('/instruments/{instrument}/check', [InstrumentController::class, 'check'])->name('instruments.check');
+    Route::post('/instruments/{instrument}/token', [InstrumentController::class, 'token'])->name('instruments.token');
+
+    Route::get('/calculator', [CalculatorController::class, 'show'])->name('calculator');
+    Route::post('/calculator/square', [CalculatorController::class, 'square'])->name('calculator.square');
+
+    Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+    Route::post('/practice', [PracticeController::class, 'store'])->name('practice.start');
+    Route::get('/practice/{run}', [PracticeController::class, 'show'])->name('practice.run');
+    Route::post('/practice/{run}/readings', [PracticeController::class, 'measure'])->name('practice.measure');
+    Route::post('/practice/{run}/answer', [PracticeController::class, 'answer'])->name('practice.answer');
 
     Route::get('/workshop', [WorkshopController::class, 'edit'])->name('workshop');
     Route::put('/workshop', [WorkshopController::class, 'update'])->name('workshop.save');

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Models\BenchRound;
 use App\Models\Job;
 use App\Models\PlanOperation;
 use App\Models\Point;
 use App\Models\Reading;
+use App\Models\ReferenceSource;
 use App\Models\Survey;
 
 /** Lays a stored job out as a job file: the one road from the tables to core, and to an export. */
@@ -33,7 +35,7 @@ final readonly class JobDocument
      */
     public static function forExport(Job $job): array
     {
-        $job->loadMissing(['points', 'operations', 'surveys.readings.replacements.lastStrike', 'surveys.readings.lastStrike', 'surveys.readings.user']);
+        $job->loadMissing(['points', 'operations', 'sources', 'benchRounds.user', 'surveys.readings.replacements.lastStrike', 'surveys.readings.lastStrike', 'surveys.readings.user', 'surveys.readings.instrument']);
 
         return (new self($job, true))->document($job->surveys->all());
     }
@@ -46,7 +48,7 @@ final readonly class JobDocument
     public static function forCore(Job $job, ?Survey $survey = null): array
     {
         $job->loadMissing(['points', 'operations']);
-        $survey?->loadMissing(['readings.replacements.lastStrike', 'readings.lastStrike', 'readings.user']);
+        $survey?->loadMissing(['readings.replacements.lastStrike', 'readings.lastStrike', 'readings.user', 'readings.instrument']);
 
         return (new self($job, false))->document($survey === null ? [] : [$survey]);
     }
@@ -67,6 +69,8 @@ final readonly class JobDocument
             'units' => $this->asTyped ? $unit : 'mm',
             'points' => $this->job->points->map($this->point(...))->values()->all(),
             'surveys' => array_map($this->survey(...), array_values($surveys)),
+            'references' => $this->asTyped ? $this->job->sources->map($this->source(...))->values()->all() : [],
+            'bench' => $this->asTyped ? $this->bench() : [],
             'frame' => array_filter($this->withUnits($this->job->frame)),
             'plan' => $this->job->operations->isEmpty() ? null : ['operations' => $this->job->operations->map($this->operation(...))->values()->all()],
             'driveline' => $this->job->driveline === null ? null : $this->withUnits($this->job->driveline),
@@ -86,6 +90,7 @@ final readonly class JobDocument
             'mate' => $point->mate_code,
             'feature' => $feature,
             'reference' => $point->chart_x_mm === null ? null : [$this->millimetres($point->chart_x_mm), $this->millimetres($point->chart_y_mm), $this->millimetres($point->chart_z_mm)],
+            'referenceSigma' => $point->chart_sigma_x_mm === null ? null : [$this->millimetres($point->chart_sigma_x_mm), $this->millimetres($point->chart_sigma_y_mm), $this->millimetres($point->chart_sigma_z_mm)],
             'tolerance' => $tolerance[0] === $tolerance[1] && $tolerance[1] === $tolerance[2] ? $tolerance[0] : $tolerance,
             'base' => $point->is_base,
         ], fn (mixed $part): bool => $part !== null);
@@ -94,7 +99,9 @@ final readonly class JobDocument
     /** @return array<string, mixed> */
     private function survey(Survey $survey): array
     {
-        return ['id' => $survey->code, 'stage' => $survey->stage, 'readings' => $survey->readings->map($this->reading(...))->values()->all()];
+        $blocked = $survey->blocked();
+
+        return ['id' => $survey->code, 'stage' => $survey->stage, 'readings' => $survey->readings->map($this->reading(...))->values()->all(), ...($blocked === [] ? [] : ['blocked' => $blocked])];
     }
 
     /** @return array<string, mixed> */
@@ -113,11 +120,43 @@ final readonly class JobDocument
             'value' => $this->asTyped ? TypedValue::withUnit($reading->typed, $reading->typed_unit) : ($reading->value_mm ?? $reading->value_deg),
             'pointers' => $reading->pointer_from_mm === null ? null : [$this->millimetres($reading->pointer_from_mm), $this->millimetres($reading->pointer_to_mm)],
             'sigma' => $reading->value_mm === null ? $reading->sigma : $this->millimetres($reading->sigma),
+            'edge' => $reading->edge,
+            'offset' => $reading->value_mm === null ? $reading->offset_mm : $this->millimetres($reading->offset_mm),
+            'instrument' => $reading->instrument?->name,
+            'asTyped' => $this->asTyped ? null : TypedValue::withUnit($reading->typed, $reading->typed_unit),
             'struck' => $struck || $superseded ? true : null,
             'reason' => $struck ? $reading->lastStrike?->reason : ($superseded ? 'superseded' : null),
             'by' => $this->asTyped ? $reading->user?->name : null,
             'at' => $this->asTyped ? $reading->takenAt() : null,
         ], fn (mixed $part): bool => $part !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private function source(ReferenceSource $source): array
+    {
+        $vector = fn (array $mm): array => array_map(fn (mixed $one): float|string|null => $this->millimetres(is_numeric($one) ? (float) $one : null), $mm);
+
+        return ['id' => $source->code, 'name' => $source->name, 'kind' => $source->kind, 'points' => array_map(fn (array $point): array => array_filter([
+            'id' => $point['id'],
+            'at' => $vector($point['at']),
+            'sigma' => isset($point['sigma']) ? $vector($point['sigma']) : null,
+        ]), $source->points)];
+    }
+
+    /** @return array<string, mixed> */
+    private function bench(): array
+    {
+        return array_filter([
+            'jig' => $this->job->bench,
+            'rounds' => $this->job->benchRounds->map(fn (BenchRound $round): array => array_filter([
+                'kind' => $round->kind,
+                'input' => (object) $round->input,
+                'worst' => $round->worst_mm,
+                'good' => $round->good,
+                'by' => $round->user?->name,
+                'at' => $round->created_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            ], fn (mixed $part): bool => $part !== null))->values()->all(),
+        ]);
     }
 
     /** @return array<string, mixed> */

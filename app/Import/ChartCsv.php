@@ -8,7 +8,6 @@ use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\JobFile\Problem;
 use Geodex\Core\JobFile\SchemaChecker;
-use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /**
  * Reads a chart from a spreadsheet: id,name,side,mate,x,y,z,tolerance,base. Commas, semicolons or tabs, with or without a
@@ -24,7 +23,7 @@ final readonly class ChartCsv
 
     private const YES = ['1' => true, 'yes' => true, 'y' => true, 'true' => true, 'x' => true, '' => false, '0' => false, 'no' => false, 'n' => false, 'false' => false];
 
-    public function __construct(private CsvEncoder $encoder, private SchemaChecker $schema, private JobReader $jobs) {}
+    public function __construct(private CsvTable $table, private SchemaChecker $schema, private JobReader $jobs) {}
 
     /**
      * @param  'mm'|'in'  $units
@@ -34,7 +33,7 @@ final readonly class ChartCsv
      */
     public function read(string $csv, string $title, string $vehicle, string $units): array
     {
-        $rows = $this->rows($csv);
+        $rows = $this->table->rows($csv, self::COLUMNS, self::REQUIRED);
         $problems = [];
         $points = [];
         foreach ($rows as $i => $row) {
@@ -48,43 +47,6 @@ final readonly class ChartCsv
         }
 
         return $document;
-    }
-
-    /** @return list<array<string, string>> */
-    private function rows(string $csv): array
-    {
-        $csv = str_starts_with($csv, "\u{feff}") ? substr($csv, 3) : $csv;
-        if (trim($csv) === '' || ! mb_check_encoding($csv, 'UTF-8') || str_contains($csv, "\0")) {
-            throw InvalidFile::with([new Problem('', 'This is not a text file in UTF-8. Save the chart as CSV from the spreadsheet and take that file.')]);
-        }
-        $header = strtok($csv, "\r\n") ?: '';
-        $counts = array_map(fn (string $delimiter): int => substr_count($header, $delimiter), [',' => ',', ';' => ';', "\t" => "\t"]);
-        arsort($counts);
-        $delimiter = array_key_first($counts);
-        /** @var list<array<string, mixed>> $decoded */
-        $decoded = $this->encoder->decode($csv, 'csv', [CsvEncoder::DELIMITER_KEY => $delimiter, CsvEncoder::AS_COLLECTION_KEY => true, CsvEncoder::KEY_SEPARATOR_KEY => "\x1f"]);
-        $rows = [];
-        foreach ($decoded as $row) {
-            $clean = [];
-            foreach ($row as $name => $value) {
-                $clean[mb_strtolower(trim((string) $name))] = is_scalar($value) ? trim((string) $value) : '';
-            }
-            $rows[] = $clean;
-        }
-        $this->checkHeader(array_keys($rows[0] ?? []));
-
-        return $rows;
-    }
-
-    /** @param  list<string>  $names */
-    private function checkHeader(array $names): void
-    {
-        $missing = array_diff(self::REQUIRED, $names);
-        $unknown = array_filter(array_diff($names, self::COLUMNS), fn (string $name): bool => $name !== '' && ! is_numeric($name));
-        if ($missing !== [] || $unknown !== []) {
-            throw InvalidFile::with([new Problem('row 1', 'the first row must name the columns: '.implode(',', self::COLUMNS).'.'
-                .($missing === [] ? '' : ' Missing: '.implode(', ', $missing).'.').($unknown === [] ? '' : ' Unknown: '.implode(', ', $unknown).'.'))]);
-        }
     }
 
     /**

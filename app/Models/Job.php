@@ -17,14 +17,15 @@ use Illuminate\Support\Carbon;
  * @property 'mm'|'in' $units
  * @property array{axles?: list<array<string, mixed>>, carried?: list<array<string, mixed>>} $frame
  * @property ?array<string, mixed> $driveline
+ * @property ?array<string, float|bool> $bench
  * @property Workshop $workshop
  * @property Carbon $updated_at
  */
 final class Job extends Model
 {
-    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline'];
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench'];
 
-    protected $casts = ['frame' => 'array', 'driveline' => 'array'];
+    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array'];
 
     /** @return BelongsTo<Workshop, $this> */
     public function workshop(): BelongsTo
@@ -42,6 +43,18 @@ final class Job extends Model
     public function surveys(): HasMany
     {
         return $this->hasMany(Survey::class)->orderBy('id');
+    }
+
+    /** @return HasMany<ReferenceSource, $this> */
+    public function sources(): HasMany
+    {
+        return $this->hasMany(ReferenceSource::class)->orderBy('id');
+    }
+
+    /** @return HasMany<BenchRound, $this> */
+    public function benchRounds(): HasMany
+    {
+        return $this->hasMany(BenchRound::class)->orderBy('id');
     }
 
     /** @return HasMany<PlanOperation, $this> */

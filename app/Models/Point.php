@@ -19,6 +19,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?float $chart_x_mm
  * @property ?float $chart_y_mm
  * @property ?float $chart_z_mm
+ * @property ?float $chart_sigma_x_mm
+ * @property ?float $chart_sigma_y_mm
+ * @property ?float $chart_sigma_z_mm
  * @property float $tolerance_x_mm
  * @property float $tolerance_y_mm
  * @property float $tolerance_z_mm
@@ -33,6 +36,7 @@ final class Point extends Model
     protected $casts = [
         'feature_diameter_mm' => 'float',
         'chart_x_mm' => 'float', 'chart_y_mm' => 'float', 'chart_z_mm' => 'float',
+        'chart_sigma_x_mm' => 'float', 'chart_sigma_y_mm' => 'float', 'chart_sigma_z_mm' => 'float',
         'tolerance_x_mm' => 'float', 'tolerance_y_mm' => 'float', 'tolerance_z_mm' => 'float',
         'is_base' => 'bool',
     ];

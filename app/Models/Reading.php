@@ -28,6 +28,10 @@ use Illuminate\Support\Carbon;
  * @property ?float $sigma
  * @property ?float $pointer_from_mm
  * @property ?float $pointer_to_mm
+ * @property 'near'|'far'|null $edge
+ * @property ?float $offset_mm
+ * @property ?int $instrument_id
+ * @property ?Instrument $instrument
  * @property ?int $supersedes_id
  * @property ?int $user_id
  * @property Carbon $created_at
@@ -45,7 +49,7 @@ final class Reading extends Model
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     protected $casts = [
-        'value_mm' => 'float', 'value_deg' => 'float', 'sigma' => 'float', 'pointer_from_mm' => 'float', 'pointer_to_mm' => 'float',
+        'value_mm' => 'float', 'value_deg' => 'float', 'sigma' => 'float', 'pointer_from_mm' => 'float', 'pointer_to_mm' => 'float', 'offset_mm' => 'float',
     ];
 
     protected static function booted(): void
@@ -66,6 +70,12 @@ final class Reading extends Model
     public function survey(): BelongsTo
     {
         return $this->belongsTo(Survey::class);
+    }
+
+    /** @return BelongsTo<Instrument, $this> */
+    public function instrument(): BelongsTo
+    {
+        return $this->belongsTo(Instrument::class);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property int $id
@@ -26,6 +27,13 @@ final class Survey extends Model
     public function job(): BelongsTo
     {
         return $this->belongsTo(Job::class);
+    }
+
+    /** @return list<string> readings that cannot be taken on this frame */
+    public function blocked(): array
+    {
+        /** @var list<string> */
+        return DB::table('blocked_readings')->where('survey_id', $this->id)->orderBy('created_at')->pluck('reading')->all();
     }
 
     /** @return HasMany<Reading, $this> */

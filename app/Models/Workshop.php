@@ -28,6 +28,12 @@ final class Workshop extends Model
         return $this->hasMany(User::class);
     }
 
+    /** @return HasMany<Instrument, $this> */
+    public function instruments(): HasMany
+    {
+        return $this->hasMany(Instrument::class)->orderBy('name');
+    }
+
     /** @return HasMany<Job, $this> */
     public function jobs(): HasMany
     {

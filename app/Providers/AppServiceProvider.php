@@ -17,6 +17,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->isProduction());
         Vite::useCspNonce();
+        RateLimiter::for('instrument', fn (Request $request): Limit => Limit::perMinute(600)->by(hash('sha256', $request->bearerToken() ?? '').'|'.$request->ip()));
         RateLimiter::for('login', fn (Request $request): Limit => Limit::perMinute(8)->by(mb_strtolower($request->string('email')->value()).'|'.$request->ip()));
     }
 }

@@ -50,6 +50,10 @@ function reading(change: Partial<ReadingProps> = {}): ReadingProps {
         by: 'Technician',
         at: '2026-11-25T01:08:00Z',
         call: 'EL JR',
+        edge: null,
+        instrument: null,
+        detectable: null,
+        causes: [],
         ...change,
     };
 }

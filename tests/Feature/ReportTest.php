@@ -89,7 +89,7 @@ describe('the report', function () {
         $json = '{"format":"geodex-job","version":1,"title":"Bare","units":"mm","points":[{"id":"A"},{"id":"B"}],"surveys":[{"id":"before","readings":[{"id":"r1","kind":"tram","from":"A","to":"B","value":"812.5"}]}]}';
         expect(documentOf($this->jobFrom($this->user, $json)->id))
             ->toContain('Not computed')
-            ->toContain('No chart position for A, B')
+            ->toContain('No chart places A, B')
             ->toContain('812.5 mm');
     });
 });

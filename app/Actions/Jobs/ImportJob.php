@@ -11,13 +11,16 @@ use App\Models\Strike;
 use App\Models\Survey;
 use App\Models\User;
 use App\Models\Workshop;
+use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point as CorePoint;
 use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Job;
 use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Plan\Operation;
+use Geodex\Core\Survey\Reading\Edge;
 use Geodex\Core\Survey\Reading\Reading as CoreReading;
 use Geodex\Core\Survey\Reading\TramReading;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** Stores a job file as a job: all of it or nothing. */
@@ -46,6 +49,8 @@ final readonly class ImportJob
             ]);
             $keys = $this->points($stored, $job);
             $this->operations($stored, $job);
+            $this->sources($stored, $job);
+            $this->bench($stored, $document, $user);
             $this->surveys($stored, $job, $document, $keys, $user);
 
             return $stored;
@@ -57,7 +62,7 @@ final readonly class ImportJob
     {
         $rows = [];
         foreach ($job->frame->points as $i => $point) {
-            $rows[] = ['job_id' => $stored->id, 'position' => $i, ...$this->pointColumns($point)];
+            $rows[] = ['job_id' => $stored->id, 'position' => $i, ...self::pointColumns($point)];
         }
         Point::insert($rows);
         $keys = [];
@@ -69,7 +74,7 @@ final readonly class ImportJob
     }
 
     /** @return array<string, mixed> */
-    private function pointColumns(CorePoint $point): array
+    public static function pointColumns(CorePoint $point): array
     {
         return [
             'code' => $point->id,
@@ -78,6 +83,9 @@ final readonly class ImportJob
             'mate_code' => $point->mate,
             'feature_kind' => $point->feature?->kind->value,
             'feature_diameter_mm' => $point->feature?->diameter?->mm,
+            'chart_sigma_x_mm' => $point->referenceSigma?->x,
+            'chart_sigma_y_mm' => $point->referenceSigma?->y,
+            'chart_sigma_z_mm' => $point->referenceSigma?->z,
             'chart_x_mm' => $point->reference?->x,
             'chart_y_mm' => $point->reference?->y,
             'chart_z_mm' => $point->reference?->z,
@@ -86,6 +94,33 @@ final readonly class ImportJob
             'tolerance_z_mm' => $point->tolerance->mm[2],
             'is_base' => $point->base,
         ];
+    }
+
+    private function sources(StoredJob $stored, Job $job): void
+    {
+        foreach ($job->sources as $source) {
+            $stored->sources()->create([
+                'code' => $source->id, 'name' => $source->name, 'kind' => $source->kind->value, 'remarks' => [],
+                'points' => SourcePoints::of($source->places, $source->sigmas),
+            ]);
+        }
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function bench(StoredJob $stored, array $document, ?User $user): void
+    {
+        $bench = $document['bench'] ?? null;
+        if (! is_array($bench)) {
+            return;
+        }
+        $stored->update(['bench' => $bench['jig'] ?? null]);
+        foreach (is_array($bench['rounds'] ?? null) ? $bench['rounds'] : [] as $round) {
+            if (is_array($round)) {
+                $stored->benchRounds()->create([
+                    'kind' => $round['kind'], 'input' => $round['input'], 'worst_mm' => $round['worst'] ?? 0, 'good' => $round['good'] ?? false, 'user_id' => $user?->id,
+                ]);
+            }
+        }
     }
 
     private function operations(StoredJob $stored, Job $job): void
@@ -124,8 +159,11 @@ final readonly class ImportJob
         foreach ($job->surveys as $i => $survey) {
             $row = Survey::create(['job_id' => $stored->id, 'code' => $survey->id, 'stage' => $survey->stage->value]);
             $entriesById = array_column($entries[$i]['readings'], null, 'id');
+            foreach ($survey->blocked as $blocked) {
+                DB::table('blocked_readings')->insertOrIgnore(['survey_id' => $row->id, 'reading' => $blocked, 'user_id' => $user?->id, 'created_at' => Carbon::now()]);
+            }
             foreach ($survey->readings as $number => $reading) {
-                $this->reading($row, $number + 1, $reading, $entriesById[$reading->id], $job->units->value, $keys, $user);
+                $this->reading($job->frame, $row, $number + 1, $reading, $entriesById[$reading->id], $job->units->value, $keys, $user);
             }
         }
         if ($job->surveys === []) {
@@ -138,7 +176,7 @@ final readonly class ImportJob
      * @param  'mm'|'in'  $unit
      * @param  array<string, int>  $keys
      */
-    private function reading(Survey $survey, int $number, CoreReading $reading, array $entry, string $unit, array $keys, ?User $user): void
+    private function reading(Frame $frame, Survey $survey, int $number, CoreReading $reading, array $entry, string $unit, array $keys, ?User $user): void
     {
         $angle = $reading->kind::quantity() === 'angle';
         $points = $reading->kind->points();
@@ -153,9 +191,11 @@ final readonly class ImportJob
             'to_point_id' => isset($points[1]) ? $keys[$points[1]] : null,
             'typed' => is_scalar($typed) ? (string) $typed : '',
             'typed_unit' => $angle ? 'deg' : $unit,
-            'value_mm' => $angle ? null : $reading->value,
+            'value_mm' => $angle ? null : $reading->value - ($reading->asRead->correction ?? 0.0),
             'value_deg' => $angle ? $reading->value : null,
             'sigma' => isset($entry['sigma']) ? $reading->sigma : null,
+            'edge' => $entry['edge'] ?? null,
+            'offset_mm' => $this->offset($frame, $reading, $entry),
             'pointer_from_mm' => $pointers[0] ?? null,
             'pointer_to_mm' => $pointers[1] ?? null,
             'user_id' => $user?->id,
@@ -163,5 +203,20 @@ final readonly class ImportJob
         if ($reading->struckBecause !== null) {
             Strike::create(['reading_id' => $row->id, 'kind' => 'struck', 'reason' => $reading->struckBecause, 'user_id' => $user?->id]);
         }
+    }
+
+    /**
+     * What its tool reads too much: the correction less what the edges account for (mm).
+     *
+     * @param  array<string, mixed>  $entry
+     */
+    private function offset(Frame $frame, CoreReading $reading, array $entry): ?float
+    {
+        if (! isset($entry['offset']) || $reading->asRead === null) {
+            return null;
+        }
+        $edge = Edge::tryFrom(is_string($entry['edge'] ?? null) ? $entry['edge'] : '');
+
+        return ($edge?->correction($frame, $reading->kind) ?? 0.0) - $reading->asRead->correction;
     }
 }

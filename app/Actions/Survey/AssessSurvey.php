@@ -9,6 +9,9 @@ use App\Models\Survey;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Findings\SurveyAssessor;
 use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\Survey\Forecaster;
+use Geodex\Core\Survey\Repeat\RepeatFinder;
+use Geodex\Core\Survey\Rival\RivalFinder;
 use Geodex\Core\Survey\StartingTour;
 use Geodex\Core\Survey\SurveyOptions;
 
@@ -21,12 +24,23 @@ final readonly class AssessSurvey
     {
         $job = $this->jobs->fromDocument(JobDocument::forCore($survey->job, $survey));
         $options = new SurveyOptions(reach: $survey->job->workshop->tram_reach_mm);
+        $log = $job->surveys[0];
+        $repeats = (new RepeatFinder)->find($log);
         try {
-            $assessment = (new SurveyAssessor($options))->assess($job->frame, $job->surveys[0]);
+            $assessment = (new SurveyAssessor($options))->assess($job->frame, $log);
 
-            return new AssessedSurvey($assessment->frame, $assessment, null, $assessment->next);
+            return new AssessedSurvey(
+                $assessment->frame,
+                $assessment,
+                null,
+                $assessment->next,
+                (new Forecaster($options))->forecast($assessment->frame, $log, $assessment->survey),
+                (new RivalFinder($options))->find($assessment->frame, $log, $assessment->survey),
+                $repeats,
+                $log->blocked,
+            );
         } catch (CoreFailure $failure) {
-            return new AssessedSurvey($job->frame, null, $failure, (new StartingTour)->remaining($job->frame, $job->surveys[0], $options->suggestions));
+            return new AssessedSurvey($job->frame, null, $failure, (new StartingTour)->remaining($job->frame, $log, $options->suggestions, $options), null, [], $repeats, $log->blocked);
         }
     }
 }

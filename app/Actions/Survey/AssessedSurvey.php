@@ -7,11 +7,28 @@ namespace App\Actions\Survey;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Findings\Assessment;
 use Geodex\Core\Frame\Frame;
+use Geodex\Core\Survey\Forecast;
 use Geodex\Core\Survey\NextReading;
+use Geodex\Core\Survey\Repeat\Repeat;
+use Geodex\Core\Survey\Rival\Rival;
 
 /** A survey with what core made of it. */
 final readonly class AssessedSurvey
 {
-    /** @param  list<NextReading>  $next */
-    public function __construct(public Frame $frame, public ?Assessment $assessment, public ?CoreFailure $trouble, public array $next) {}
+    /**
+     * @param  list<NextReading>  $next
+     * @param  list<Rival>  $rivals
+     * @param  list<Repeat>  $repeats
+     * @param  list<string>  $blocked
+     */
+    public function __construct(
+        public Frame $frame,
+        public ?Assessment $assessment,
+        public ?CoreFailure $trouble,
+        public array $next,
+        public ?Forecast $forecast,
+        public array $rivals,
+        public array $repeats,
+        public array $blocked,
+    ) {}
 }

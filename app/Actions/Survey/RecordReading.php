@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Survey;
 
 use App\Documents\JobDocument;
+use App\Models\Instrument;
 use App\Models\Reading;
 use App\Models\Survey;
 use App\Models\User;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\Survey\Call\CalledReading;
 use Geodex\Core\Survey\Call\CallReader;
 use Geodex\Core\Units\LengthUnit;
 use Illuminate\Support\Facades\DB;
@@ -22,18 +24,26 @@ final readonly class RecordReading
     /**
      * @param  'mm'|'in'  $unit  what a bare number means
      * @param  ?string  $supersedes  client id of the reading that this one corrects
+     * @param  ?Instrument  $instrument  what it was read with; one that takes no such reading is not named
      *
      * @throws CoreFailure if the call is not understood
      */
-    public function handle(Survey $survey, User $user, string $clientId, string $call, string $unit, ?string $supersedes = null): Reading
+    public function handle(Survey $survey, ?User $user, string $clientId, string $call, string $unit, ?string $supersedes = null, ?Instrument $instrument = null): Reading
     {
         $frame = $this->jobs->fromDocument(JobDocument::forCore($survey->job))->frame;
-        $called = (new CallReader($frame))->read($call, LengthUnit::from($unit));
+
+        return $this->store($survey, $user, $clientId, (new CallReader($frame))->read($call, LengthUnit::from($unit)), $unit, $supersedes, $instrument);
+    }
+
+    /** @param  'mm'|'in'  $unit */
+    private function store(Survey $survey, ?User $user, string $clientId, CalledReading $called, string $unit, ?string $supersedes, ?Instrument $instrument): Reading
+    {
         $keys = $survey->job->points->pluck('id', 'code');
         $points = $called->kind->points();
         $angle = $called->kind::quantity() === 'angle';
+        $tool = $instrument !== null && in_array($called->kind::name(), $instrument->kind->reads(), true) ? $instrument : null;
 
-        return DB::transaction(function () use ($survey, $user, $clientId, $unit, $supersedes, $called, $keys, $points, $angle): Reading {
+        return DB::transaction(function () use ($survey, $user, $clientId, $unit, $supersedes, $called, $keys, $points, $angle, $tool): Reading {
             // The lock puts two people's readings in one order, so that each gets its own number.
             Survey::whereKey($survey->id)->lockForUpdate()->firstOrFail();
             $known = Reading::where('survey_id', $survey->id)->where('client_id', $clientId)->first();
@@ -51,10 +61,14 @@ final readonly class RecordReading
                 'typed_unit' => $angle ? 'deg' : $unit,
                 'value_mm' => $angle ? null : $called->value,
                 'value_deg' => $angle ? $called->value : null,
+                'edge' => $called->edge?->value,
+                'sigma' => $tool?->sigma,
+                'offset_mm' => $tool === null || $tool->offset === 0.0 ? null : $tool->offset,
+                'instrument_id' => $tool?->id,
                 'pointer_from_mm' => $called->pointers[0] ?? null,
                 'pointer_to_mm' => $called->pointers[1] ?? null,
                 'supersedes_id' => $supersedes === null ? null : Reading::where('survey_id', $survey->id)->where('client_id', $supersedes)->value('id'),
-                'user_id' => $user->id,
+                'user_id' => $user?->id,
             ]);
             $survey->increment('revision');
 

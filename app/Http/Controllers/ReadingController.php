@@ -26,7 +26,9 @@ final class ReadingController extends Controller
     {
         $this->authorize('work', $job);
         $row = $this->survey($job, $survey);
-        $reading = $record->handle($row, $this->user($request), $request->clientId(), $request->call(), $request->unit(), $request->supersedes());
+        $user = $this->user($request);
+        $instrument = $request->filled('instrument') ? $user->workshop->instruments()->find($request->integer('instrument')) : null;
+        $reading = $record->handle($row, $user, $request->clientId(), $request->call(), $request->unit(), $request->supersedes(), $instrument);
 
         return $this->answer($request, $row, ['stored' => $reading->client_id]);
     }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Survey\AssessSurvey;
+use App\Http\Props\InstrumentProps;
 use App\Http\Props\JobProps;
 use App\Http\Props\SurveyProps;
 use App\Http\Requests\SurveyRequest;
+use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\Presence;
 use Illuminate\Http\JsonResponse;
@@ -58,6 +60,10 @@ final class SurveyController extends Controller
         $user = $this->user($request);
         Presence::seen($row, $user);
 
-        return Inertia::render($page, ['job' => JobProps::from($job, $row, $user), 'survey' => SurveyProps::from($row, $assess, $user)]);
+        return Inertia::render($page, [
+            'job' => JobProps::from($job, $row, $user),
+            'survey' => SurveyProps::from($row, $assess, $user),
+            'instruments' => $user->workshop->instruments()->get()->map(fn (Instrument $instrument): InstrumentProps => InstrumentProps::from($instrument))->values()->all(),
+        ]);
     }
 }

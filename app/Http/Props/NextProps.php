@@ -27,8 +27,18 @@ final readonly class NextProps
 
     public static function from(NextReading $next): self
     {
-        $letter = ReadingKinds::named($next->kind)::letter();
+        return new self($next->kind, $next->points, self::callOf($next->kind, $next->points), $next->expected, $next->gain, $next->settles, $next->because->value);
+    }
 
-        return new self($next->kind, $next->points, ($letter === 't' ? '' : "$letter ").implode(' ', $next->points), $next->expected, $next->gain, $next->settles, $next->because->value);
+    /**
+     * What to type before the value.
+     *
+     * @param  list<string>  $points
+     */
+    public static function callOf(string $kind, array $points): string
+    {
+        $letter = ReadingKinds::named($kind)::letter();
+
+        return ($letter === 't' ? '' : "$letter ").implode(' ', $points);
     }
 }

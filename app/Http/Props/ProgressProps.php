@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use Geodex\Core\Survey\Forecast;
+
 /** How many coordinates of the charted points are settled. */
 final readonly class ProgressProps
 {
-    public function __construct(public int $coordinates, public int $settled, public int $out, public int $undecided, public int $unread) {}
+    /** @param  ?int  $toGo  readings still needed, null where that cannot be foreseen */
+    public function __construct(public int $coordinates, public int $settled, public int $out, public int $undecided, public int $unread, public ?int $toGo, public int $tooClose) {}
 
     /** @param  list<PointProps>  $points */
-    public static function of(array $points): self
+    public static function of(array $points, ?Forecast $forecast): self
     {
         $all = $in = $out = $unread = 0;
         foreach ($points as $point) {
@@ -23,6 +26,6 @@ final readonly class ProgressProps
             $out += count(array_keys($point->axes, 'out', true));
         }
 
-        return new self($all, $in + $out, $out, $all - $in - $out - $unread, $unread);
+        return new self($all, $in + $out, $out, $all - $in - $out - $unread, $unread, $forecast?->toGo, $forecast->tooClose ?? 0);
     }
 }

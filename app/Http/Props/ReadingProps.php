@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use App\Models\Reading;
+use Geodex\Core\Survey\Cause\LikelyCause;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Survey\ReadingResult;
 use Geodex\Core\Survey\ReadingStatus;
@@ -20,6 +21,9 @@ final readonly class ReadingProps
      * @param  ?float  $standardised  that in units of its own uncertainty
      * @param  ?float  $redundancy  how far the others check it, 0 to 1
      * @param  ?list<float>  $pointers
+     * @param  'near'|'far'|null  $edge
+     * @param  ?float  $detectable  smallest mistake that would be found
+     * @param  list<CauseProps>  $causes  the likeliest first
      */
     public function __construct(
         public string $id,
@@ -38,6 +42,10 @@ final readonly class ReadingProps
         public string $by,
         public string $at,
         public string $call,
+        public ?string $edge,
+        public ?string $instrument,
+        public ?float $detectable,
+        public array $causes,
     ) {}
 
     /** @param  array<int, string>  $codes point code by key */
@@ -74,6 +82,10 @@ final readonly class ReadingProps
             $reading->user->name ?? '',
             $reading->takenAt(),
             ($kind::letter() === 't' ? '' : $kind::letter().' ').implode(' ', $points),
+            $reading->edge,
+            $reading->instrument?->name,
+            $result?->detectable,
+            array_map(fn (LikelyCause $cause): CauseProps => new CauseProps($cause->kind, $cause->error, $cause->text, $cause->points), array_slice($result->causes ?? [], 0, 3)),
         );
     }
 }

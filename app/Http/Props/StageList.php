@@ -22,7 +22,11 @@ final readonly class StageList
         $all = $read && $touched >= $this->job->points->count();
         $planned = $this->job->operations()->exists();
 
+        $bench = $this->job->benchRounds()->exists();
+
         return [
+            new StageProps('bench', 'Bench', route('bench', $this->job->id), $bench ? 'done' : 'open'),
+            new StageProps('reference', 'Reference', route('reference', $this->job->id), $this->job->points->contains(fn ($point): bool => $point->chart_x_mm !== null) ? 'done' : 'open'),
             new StageProps('survey', 'Survey', route('survey', [$this->job->id, $this->survey->code]), $all ? 'done' : 'open'),
             new StageProps('findings', 'Findings', route('findings', [$this->job->id, $this->survey->code]), $all ? 'done' : ($read ? 'open' : 'waiting')),
             new StageProps('plan', 'Plan', route('plan', $this->job->id), $planned ? 'done' : 'open'),

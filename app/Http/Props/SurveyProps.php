@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use App\Actions\Survey\AssessedSurvey;
 use App\Actions\Survey\AssessSurvey;
 use App\Models\Presence;
 use App\Models\Reading;
 use App\Models\Survey;
 use App\Models\User;
+use Geodex\Core\Findings\ChartDoubt;
+use Geodex\Core\Findings\PullStep;
 use Geodex\Core\Frame\Axle;
+use Geodex\Core\Survey\MeasuringTour;
+use Geodex\Core\Survey\Repeat\Repeat;
+use Geodex\Core\Survey\Rival\Rival;
+use Geodex\Core\Survey\SurveyOptions;
 
 /** Everything a screen shows of a survey at one moment. */
 final readonly class SurveyProps
@@ -21,6 +28,12 @@ final readonly class SurveyProps
      * @param  list<FindingProps>  $findings
      * @param  list<AxleProps>  $axles
      * @param  list<string>  $base  points that hold the datum
+     * @param  list<RivalProps>  $rivals
+     * @param  list<RepeatProps>  $repeats
+     * @param  list<DoubtProps>  $doubts  points whose chart is in doubt
+     * @param  list<PullProps>  $pulls
+     * @param  list<string>  $blocked  readings that cannot be taken
+     * @param  'chart'|'mirror'  $against  what the frame was held against
      * @param  list<string>  $present  others who have this survey open
      */
     public function __construct(
@@ -35,6 +48,14 @@ final readonly class SurveyProps
         public ProgressProps $progress,
         public ?TroubleProps $trouble,
         public array $present,
+        public array $rivals,
+        public array $repeats,
+        public array $doubts,
+        public array $pulls,
+        public ?FitProps $fit,
+        public array $blocked,
+        public ?TourProps $tour,
+        public string $against,
     ) {}
 
     public static function from(Survey $survey, AssessSurvey $assess, User $user): self
@@ -52,10 +73,48 @@ final readonly class SurveyProps
             array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $assessed->frame->axles),
             $result->base ?? [],
             $result === null ? null : NetworkProps::from($result->network),
-            ProgressProps::of($points),
+            ProgressProps::of($points, $assessed->forecast),
             $assessed->trouble === null ? null : TroubleProps::from($assessed->trouble),
             Presence::others($survey, $user),
+            ...self::judgement($assessed),
         );
+    }
+
+    /** @return array{rivals: list<RivalProps>, repeats: list<RepeatProps>, doubts: list<DoubtProps>, pulls: list<PullProps>, fit: ?FitProps, blocked: list<string>, tour: ?TourProps, against: 'chart'|'mirror'} */
+    private static function judgement(AssessedSurvey $assessed): array
+    {
+        $coverage = (new SurveyOptions)->coverage;
+
+        return [
+            'rivals' => array_map(fn (Rival $rival): RivalProps => new RivalProps($rival->suspect, $rival->other, $rival->kind, $rival->points, NextProps::callOf($rival->kind, $rival->points), $rival->ifSuspectWrong, $rival->ifOtherWrong), $assessed->rivals),
+            'repeats' => array_map(fn (Repeat $repeat): RepeatProps => new RepeatProps($repeat->kind, $repeat->readings, $repeat->mean, $coverage * $repeat->sigma, $repeat->spread, $repeat->agree), $assessed->repeats),
+            'doubts' => array_map(fn (ChartDoubt $doubt): DoubtProps => new DoubtProps($doubt->point, $doubt->axis, $doubt->chart, $doubt->measured, $doubt->suggested, $doubt->text), $assessed->assessment->doubts ?? []),
+            'pulls' => array_map(fn (PullStep $step): PullProps => new PullProps(
+                $step->order, $step->pattern->value, $step->section->value, $step->points, $step->amount, $step->expanded, $step->direction, $step->text,
+                array_map(fn (array $check): PullCheckProps => new PullCheckProps($check['call'], $check['now'], $check['target']), $step->checks),
+            ), $assessed->assessment->pulls ?? []),
+            'fit' => $assessed->assessment === null ? null : new FitProps($assessed->assessment->fit->state, $assessed->assessment->fit->reasons),
+            'blocked' => $assessed->blocked,
+            'tour' => self::tour($assessed),
+            'against' => $assessed->assessment?->mirrored === true ? 'mirror' : 'chart',
+        ];
+    }
+
+    private static function tour(AssessedSurvey $assessed): ?TourProps
+    {
+        $at = $assessed->assessment?->survey->solved->chart ?? [];
+        foreach ($assessed->frame->points as $point) {
+            if (! isset($at[$point->id]) && $point->reference !== null) {
+                $at[$point->id] = $point->reference;
+            }
+        }
+        $readings = $assessed->forecast->readings ?? [];
+        if ($readings === []) {
+            return null;
+        }
+        [$order, $metres] = (new MeasuringTour)->order(array_slice($readings, 0, 40), $at);
+
+        return new TourProps(array_map(NextProps::from(...), $order), $metres);
     }
 
     /**

@@ -16,6 +16,7 @@ final class ReadingRequest extends FormRequest
             'call' => ['required', 'string', 'max:120'],
             'unit' => ['required', 'in:mm,in'],
             'supersedes' => ['nullable', 'string', 'max:40'],
+            'instrument' => ['nullable', 'integer'],
         ];
     }
 

@@ -18,4 +18,9 @@ final class UnknownPoint extends Refusal
 
         return new self('point.unknown', "There is no point “{$id}” in this job.$hint", ['id' => $id, 'near' => $near]);
     }
+
+    public static function withoutPlace(string $id): self
+    {
+        return new self('point.without-place', "The chart has no position for $id, so there is nothing to simulate a frame of. Enter the chart first.", ['id' => $id]);
+    }
 }

@@ -29,6 +29,7 @@ dataset('refusals', [
     'pointers' => [fn () => DegenerateGeometry::shorterThanPointers('AL', 'BR', 90.0), 'geometry.pointers-too-far-apart'],
     'in line' => [fn () => DegenerateGeometry::pointsInLine(4), 'geometry.points-in-line'],
     'unknown point' => [fn () => UnknownPoint::named('ZZ', ['AL']), 'point.unknown'],
+    'point without place' => [fn () => UnknownPoint::withoutPlace('X1'), 'point.without-place'],
     'unknown kind' => [fn () => UnknownReadingKind::named('guess', ['tram']), 'reading.unknown-kind'],
     'same point twice' => [fn () => ImpossibleReading::samePointTwice('r1', 'AL'), 'reading.same-point-twice'],
     'impossible' => [fn () => ImpossibleReading::because('r1', 'Too long.'), 'reading.impossible'],

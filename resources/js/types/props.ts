@@ -8,6 +8,28 @@ export interface AxleProps {
     track: number | null;
 }
 
+/** The bench of a job, and the rounds that brought it level, square and loaded; mm. */
+export interface BenchProps {
+    jig: JigProps | null;
+    rounds: BenchRoundProps[];
+    pairs: PairProps[];
+}
+
+/** A round with what to do about it; mm. */
+export interface BenchRoundProps {
+    id: number;
+    kind: 'level' | 'square' | 'set';
+    worst: number;
+    good: boolean;
+    by: string;
+    at: string;
+    turns: ScrewTurnProps[];
+    corners: CornerMoveProps[];
+    supports: SupportMoveProps[];
+    says: string[];
+    hasPoints: boolean;
+}
+
 /** What the person at the screen may do with the job. */
 export interface CanProps {
     work: boolean;
@@ -22,6 +44,52 @@ export interface CarriedProps {
     change: number;
 }
 
+/** What may have gone wrong with a reading. */
+export interface CauseProps {
+    kind: string;
+    error: number;
+    text: string;
+    points: string[];
+}
+
+/** Something in the chart that is probably a slip. */
+export interface ChartFaultProps {
+    kind: string;
+    points: string[];
+    text: string;
+}
+
+/** A row of the chart; mm. */
+export interface ChartRowProps {
+    id: string;
+    name: string;
+    side: 'left' | 'right' | 'centre';
+    mate: string;
+    x: number | null;
+    y: number | null;
+    z: number | null;
+    hole: number | null;
+    tolerance: number;
+    base: boolean;
+}
+
+/** Two sources held against each other; mm. */
+export interface ComparisonProps {
+    first: string;
+    second: string;
+    regions: SourceRegionProps[];
+    differences: DifferenceProps[];
+    only: string[];
+    text: string;
+}
+
+/** How far a corner of the bench has to come; mm. */
+export interface CornerMoveProps {
+    corner: string;
+    rearward: number;
+    right: number;
+}
+
 /** A cut as it falls on the rail, with what proves it; mm. */
 export interface CutProps {
     operation: string;
@@ -34,6 +102,22 @@ export interface CutProps {
     what: string;
     piece: number;
     saw: string;
+}
+
+/** How far a point stands differently in two sources; mm along x, y, z. */
+export interface DifferenceProps {
+    id: string;
+    off: number[];
+}
+
+/** A point whose chart is in doubt; mm. */
+export interface DoubtProps {
+    point: string;
+    axis: number;
+    chart: number;
+    measured: number;
+    suggested: number;
+    text: string;
 }
 
 /** The driveshaft of a job, before and after its plan. */
@@ -55,6 +139,39 @@ export interface FindingProps {
     significant: boolean;
     text: string;
     points: string[];
+}
+
+/** Whether the frame may be cut, with the reasons. Not an approval. */
+export interface FitProps {
+    state: 'fit' | 'straighten' | 'undecided';
+    reasons: string[];
+}
+
+/** A tool of the shop; mm, or degrees for a level. */
+export interface InstrumentProps {
+    id: number;
+    name: string;
+    kind: 'tram-bar' | 'tape' | 'plumb-bob' | 'height-staff' | 'level';
+    reads: string[];
+    reach: number | null;
+    sigma: number | null;
+    offset: number;
+    checked: string | null;
+    check: string | null;
+    needsCheck: boolean;
+    hasToken: boolean;
+    angles: boolean;
+    simulated: StandInProps | null;
+}
+
+/** Size and screws of the bench; mm. */
+export interface JigProps {
+    length: number;
+    width: number;
+    pitch: number;
+    travel: number;
+    clockwiseRaises: boolean;
+    tolerance: number;
 }
 
 /** What every stage of a job shows around its work. */
@@ -83,11 +200,27 @@ export interface JobRowProps {
     updated: string;
 }
 
+/** One line of a score. */
+export interface JudgedProps {
+    right: boolean;
+    text: string;
+}
+
 /** A guideline limit with where it comes from. */
 export interface LimitProps {
     key: string;
     value: number;
     source: string;
+}
+
+/** What moved between two surveys; mm. */
+export interface MovementProps {
+    earlier: string;
+    later: string;
+    points: PointProps[];
+    texts: string[];
+    axles: AxleProps[];
+    trouble: TroubleProps | null;
 }
 
 /** The size of the survey and how well its readings agree. */
@@ -105,7 +238,7 @@ export interface NextProps {
     kind: string;
     points: string[];
     call: string;
-    expected: number;
+    expected: number | null;
     gain: number;
     settles: number;
     because: 'unread' | 'loose' | 'undecided' | 'unchecked';
@@ -120,6 +253,14 @@ export interface OperationProps {
     kerf: number;
     witness: number;
     level: boolean;
+}
+
+/** A left and a right mate; mm. */
+export interface PairProps {
+    left: string;
+    right: string;
+    station: number | null;
+    height: number | null;
 }
 
 /** The plan of a job and the frame it makes; mm. */
@@ -156,6 +297,39 @@ export interface PointProps {
     decidingAxis: number | null;
 }
 
+/** An exercise as the trainee sees it; the truth only once they have answered. */
+export interface PracticeProps {
+    id: number;
+    seed: number;
+    level: 'apprentice' | 'journeyman' | 'master';
+    par: number;
+    points: PointProps[];
+    readings: PracticeReadingProps[];
+    score: number | null;
+    findings: JudgedProps[];
+    mistakes: JudgedProps[];
+}
+
+/** What the helper called out; mm or degrees. */
+export interface PracticeReadingProps {
+    number: number;
+    kind: string;
+    quantity: 'length' | 'angle';
+    points: string[];
+    value: number;
+    chart: number;
+}
+
+/** An exercise in the list. */
+export interface PracticeRowProps {
+    id: number;
+    seed: number;
+    level: 'apprentice' | 'journeyman' | 'master';
+    readings: number;
+    score: number | null;
+    at: string;
+}
+
 /** How many coordinates of the charted points are settled. */
 export interface ProgressProps {
     coordinates: number;
@@ -163,6 +337,28 @@ export interface ProgressProps {
     out: number;
     undecided: number;
     unread: number;
+    toGo: number | null;
+    tooClose: number;
+}
+
+/** A reading to watch while pulling; mm. */
+export interface PullCheckProps {
+    call: string;
+    now: number;
+    target: number;
+}
+
+/** One pull towards the reference, in its order; mm. */
+export interface PullProps {
+    order: number;
+    pattern: 'sidesway' | 'sag' | 'short-rail' | 'twist' | 'diamond';
+    section: 'front' | 'centre' | 'rear';
+    points: string[];
+    amount: number;
+    expanded: number;
+    direction: string;
+    text: string;
+    checks: PullCheckProps[];
 }
 
 /** A reading of the log against what the others say; mm, or degrees for an angle. */
@@ -183,6 +379,50 @@ export interface ReadingProps {
     by: string;
     at: string;
     call: string;
+    edge: 'near' | 'far' | null;
+    instrument: string | null;
+    detectable: number | null;
+    causes: CauseProps[];
+}
+
+/** What the frame should measure, and where that comes from. */
+export interface ReferenceProps {
+    points: PointProps[];
+    rows: ChartRowProps[];
+    axles: AxleProps[];
+    sources: SourceProps[];
+    faults: ChartFaultProps[];
+    surveys: SurveyChoiceProps[];
+    inForce: string;
+}
+
+/** The same thing read more than once, pooled; mm or degrees. */
+export interface RepeatProps {
+    kind: string;
+    readings: string[];
+    mean: number;
+    expanded: number;
+    spread: number;
+    agree: boolean;
+}
+
+/** Two explanations of one contradiction, and the reading that decides; mm or degrees. */
+export interface RivalProps {
+    suspect: string;
+    other: string;
+    kind: string;
+    points: string[];
+    call: string;
+    ifSuspectWrong: number;
+    ifOtherWrong: number;
+}
+
+/** What to do with one screw; mm. */
+export interface ScrewTurnProps {
+    corner: string;
+    change: number;
+    turns: number;
+    clockwise: boolean;
 }
 
 /** The shaft as typed, one text a field. */
@@ -219,12 +459,68 @@ export interface ShaftStateProps {
     residual: number;
 }
 
+/** A reference that the frame can be held against. */
+export interface SourceProps {
+    code: string;
+    name: string;
+    kind: 'chart' | 'lengths' | 'sister' | 'survey';
+    points: number;
+    remarks: string[];
+    inForce: boolean;
+    unsure: number | null;
+}
+
+/** A run of rows on which two sources agree or not; mm. */
+export interface SourceRegionProps {
+    from: string;
+    to: string;
+    points: string[];
+    worst: number;
+    side: 'agree' | 'first' | 'second' | 'neither' | 'open';
+}
+
+/** What two diagonals say; mm. */
+export interface SquareCheckProps {
+    rack: number;
+    expanded: number;
+    sidesway: number | null;
+    square: boolean;
+    text: string;
+}
+
 /** A station on the rail of a job. */
 export interface StageProps {
     key: string;
     label: string;
     href: string;
     state: 'done' | 'open' | 'waiting';
+}
+
+/** What a simulated instrument hides, and how well it is read. */
+export interface StandInProps {
+    seed: number;
+    slop: number;
+    misreads: number;
+    damage: string;
+}
+
+/** What to do at one support, and what it does to the other end; mm. */
+export interface SupportMoveProps {
+    end: 'front' | 'rear';
+    right: number;
+    other: number;
+    liftLeft: number;
+    liftRight: number;
+    otherLift: number;
+}
+
+/** A survey in the shop that a reference can be made of. */
+export interface SurveyChoiceProps {
+    id: number;
+    own: boolean;
+    job: string;
+    code: string;
+    stage: string;
 }
 
 /** Everything a screen shows of a survey at one moment. */
@@ -240,6 +536,14 @@ export interface SurveyProps {
     progress: ProgressProps;
     trouble: TroubleProps | null;
     present: string[];
+    rivals: RivalProps[];
+    repeats: RepeatProps[];
+    doubts: DoubtProps[];
+    pulls: PullProps[];
+    fit: FitProps | null;
+    blocked: string[];
+    tour: TourProps | null;
+    against: 'chart' | 'mirror';
 }
 
 /** One survey of a job, to choose from. */
@@ -256,6 +560,12 @@ export interface TargetProps {
     side: 'left' | 'right' | 'centre';
     chart: number[] | null;
     target: number[] | null;
+}
+
+/** Readings in walking order round the frame. */
+export interface TourProps {
+    readings: NextProps[];
+    metres: number;
 }
 
 /** Why something cannot be computed, and what to do. */

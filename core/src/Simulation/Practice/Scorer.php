@@ -22,7 +22,7 @@ final readonly class Scorer
     /**
      * @param  list<Statement>  $statements
      * @param  list<string>  $accused  numbers of the readings called wrong
-     * @param  array<string, string>  $mistakes  what really went wrong, by number of the reading
+     * @param  array<array-key, string>  $mistakes  what really went wrong, by number of the reading
      */
     public function score(Exercise $exercise, array $statements, array $accused, array $mistakes, int $taken): Score
     {

@@ -3,6 +3,9 @@ import { useState } from 'react';
 import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
 import { DeviationTable } from '@/features/findings/components/deviation-table';
 import { FindingList } from '@/features/findings/components/finding-list';
+import { FitBanner } from '@/features/findings/components/fit-banner';
+import { PullPlan } from '@/features/findings/components/pull-plan';
+import { ChartDoubts } from '@/features/survey/components/chart-doubts';
 import { Progress } from '@/features/survey/components/progress';
 import { SurveyMenu } from '@/features/survey/components/survey-menu';
 import { SurveyNote } from '@/features/survey/components/survey-note';
@@ -45,6 +48,8 @@ function Findings({ job, survey: initial }: Props) {
                     className="flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[600px] lg:overflow-y-auto lg:border-l"
                     tabIndex={-1}
                 >
+                    {survey.fit && <FitBanner fit={survey.fit} />}
+                    <ChartDoubts doubts={survey.doubts} job={job.id} />
                     {survey.trouble ? (
                         <Trouble title="Nothing to judge yet">
                             <p>{survey.trouble.message}</p>
@@ -74,9 +79,10 @@ function Findings({ job, survey: initial }: Props) {
                                     moved meanwhile.
                                 </p>
                             )}
-                            <FindingList findings={survey.findings} />
+                            <FindingList findings={survey.findings} points={survey.points} />
                         </section>
                     )}
+                    <PullPlan pulls={survey.pulls} />
                     <Progress progress={survey.progress} />
                     <section aria-labelledby="points" className="-mx-4">
                         <h2 id="points" className="mb-1 px-4 text-2xl">

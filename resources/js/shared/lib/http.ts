@@ -26,7 +26,12 @@ function refused(failure: Failure): Answer<never> {
     return { state: 'refused', message: Object.values(failure.errors ?? {})[0]?.[0] ?? failure.message ?? 'That was not taken.', fields };
 }
 
-export async function send<T>(method: 'GET' | 'POST' | 'PUT', url: string, body?: unknown, signal?: AbortSignal): Promise<Answer<T>> {
+export async function send<T>(
+    method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+    url: string,
+    body?: unknown,
+    signal?: AbortSignal,
+): Promise<Answer<T>> {
     let response: Response;
     try {
         response = await fetch(url, {

@@ -16,6 +16,7 @@ const CALLS: [string, string][] = [
     ['BL DR 1204', 'tram between two points'],
     ['BL DR 62 7/16 in', 'the same, in inches'],
     ['BL DR 1204 @100,250', 'tram with pointers of unequal length'],
+    ['BL DR 1190 near', 'between the edges that face each other; far for the outer ones'],
     ['p BL DR 1551', 'plan: between plumb-bob marks'],
     ['h BL 212.5', 'height above the bench'],
     ['r BL BR −1.5', 'rise: second point above the first'],

@@ -1,7 +1,8 @@
-import type { FindingProps } from '@/types/props';
+import { FindingPicture } from '@/features/findings/components/finding-picture';
+import type { FindingProps, PointProps } from '@/types/props';
 
 /** What the deviations mean together: what is to be seen first, then what was looked for and not found. */
-export function FindingList({ findings }: { findings: FindingProps[] }) {
+export function FindingList({ findings, points }: { findings: FindingProps[]; points: PointProps[] }) {
     const seen = findings.filter((finding) => finding.significant);
     const unseen = findings.filter((finding) => !finding.significant);
     if (findings.length === 0) {
@@ -12,10 +13,11 @@ export function FindingList({ findings }: { findings: FindingProps[] }) {
     return (
         <>
             {seen.length === 0 && <p className="font-medium">Nothing bent is to be seen in the pairs measured so far.</p>}
-            <ul className="grid gap-1.5">
+            <ul className="grid gap-3">
                 {seen.map((finding) => (
-                    <li key={key(finding)} className="border-l-[6px] border-ink pl-3">
-                        {finding.text}
+                    <li key={key(finding)} className="flex flex-wrap items-center gap-x-4 gap-y-1">
+                        <FindingPicture finding={finding} points={points} />
+                        <p className="min-w-52 flex-1">{finding.text}</p>
                     </li>
                 ))}
             </ul>

@@ -1,10 +1,10 @@
-import { KIND_WORDS, valueWords, verdictWords } from '@/features/survey/lib/words';
+import { KIND_WORDS, repeatWords, valueWords, verdictWords } from '@/features/survey/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { formatAngle, formatDeviation, formatLength, remainder } from '@/shared/lib/format';
 import { Ask } from '@/shared/ui/ask';
 import { Button } from '@/shared/ui/button';
 import { StateMark } from '@/shared/ui/state-mark';
-import type { PointProps, ReadingProps } from '@/types/props';
+import type { PointProps, ReadingProps, RepeatProps } from '@/types/props';
 
 const AXES = ['station', 'offset', 'height'] as const;
 
@@ -73,6 +73,7 @@ function inputs(point: PointProps, axis: number, denominator: number): string {
 
 interface ReadingProp {
     reading: ReadingProps;
+    repeat: RepeatProps | undefined;
     canStrike: boolean;
     canWork: boolean;
     onStrike: () => void;
@@ -81,7 +82,7 @@ interface ReadingProp {
 }
 
 /** The numbers of the chosen reading, and what one can do with it. */
-export function ReadingStrip({ reading, canStrike, canWork, onStrike, onRestore, onAgain }: ReadingProp) {
+export function ReadingStrip({ reading, repeat, canStrike, canWork, onStrike, onRestore, onAgain }: ReadingProp) {
     const { unit, denominator } = useUnits();
     const out = reading.state === 'struck';
     return (
@@ -93,7 +94,10 @@ export function ReadingStrip({ reading, canStrike, canWork, onStrike, onRestore,
                 <span className="block text-soft">
                     reading {reading.number}, typed {reading.typed} {reading.by && `by ${reading.by}`}{' '}
                     {reading.at.slice(0, 16).replace('T', ' ')} UTC
+                    {reading.edge && `, ${reading.edge} edges`}
+                    {reading.instrument && `, with ${reading.instrument}`}
                     {reading.reason && `; ${reading.reason}`}
+                    {repeat && `; ${repeatWords(repeat, unit, denominator)}`}
                 </span>
             </p>
             <dl className="flex flex-wrap gap-x-7 gap-y-1">
@@ -106,7 +110,10 @@ export function ReadingStrip({ reading, canStrike, canWork, onStrike, onRestore,
                     </Number>
                 )}
                 {reading.standardised !== null && (
-                    <Number label="in its own σ" more={`checked ${Math.round((reading.redundancy ?? 0) * 100)} %`}>
+                    <Number
+                        label="in its own σ"
+                        more={`checked ${Math.round((reading.redundancy ?? 0) * 100)} %${reading.detectable === null || reading.quantity === 'angle' ? '' : `, shows mistakes over ${formatDeviation(reading.detectable, unit, false)} ${unit}`}`}
+                    >
                         <Ask about="standardised">{Math.abs(reading.standardised).toFixed(1)}</Ask>
                     </Number>
                 )}

@@ -1,10 +1,12 @@
-import { doubtWords } from '@/features/survey/lib/words';
+import { doubtWords, rivalWords } from '@/features/survey/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { Button } from '@/shared/ui/button';
-import type { ReadingProps } from '@/types/props';
+import type { ReadingProps, RivalProps } from '@/types/props';
 
 interface Props {
     doubtful: ReadingProps[];
+    rivals: RivalProps[];
+    readings: ReadingProps[];
     chosen: string | null;
     others: number;
     canWork: boolean;
@@ -12,11 +14,11 @@ interface Props {
     onChoose: (reading: ReadingProps) => void;
     onAgain: (reading: ReadingProps) => void;
     onStrike: (reading: ReadingProps) => void;
+    onDecide: (rival: RivalProps) => void;
 }
 
-/** The readings that the others contradict; one of them open, with the two things one can do about it. */
-export function Doubts({ doubtful, chosen, others, canWork, canStrike, onChoose, onAgain, onStrike }: Props) {
-    const { unit } = useUnits();
+/** The readings that the others contradict; one of them open, with what probably went wrong and what one can do about it. */
+export function Doubts({ doubtful, chosen, onChoose, ...rest }: Props) {
     const open = doubtful.find((reading) => reading.id === chosen) ?? doubtful[0];
     if (!open) return null;
     return (
@@ -30,24 +32,50 @@ export function Doubts({ doubtful, chosen, others, canWork, canStrike, onChoose,
                         onClick={() => onChoose(reading)}
                     >
                         <span className="font-head text-xl font-semibold">Reading {reading.number} does not fit</span>
-                        {reading === open && <span className="block">{doubtWords(reading, others, unit)}</span>}
                     </button>
-                    {reading === open && (
-                        <div className="mt-1 mb-1.5 flex gap-2">
-                            {canWork && (
-                                <Button onClick={() => onAgain(reading)} aria-label={`Take reading ${reading.number} again`}>
-                                    Take again
-                                </Button>
-                            )}
-                            {canStrike && (
-                                <Button onClick={() => onStrike(reading)} aria-label={`Strike reading ${reading.number}`}>
-                                    Strike…
-                                </Button>
-                            )}
-                        </div>
-                    )}
+                    {reading === open && <Open reading={reading} {...rest} />}
                 </li>
             ))}
         </ul>
+    );
+}
+
+function Open({
+    reading,
+    rivals,
+    readings,
+    others,
+    canWork,
+    canStrike,
+    onAgain,
+    onStrike,
+    onDecide,
+}: Omit<Props, 'doubtful' | 'chosen' | 'onChoose'> & { reading: ReadingProps }) {
+    const { unit, denominator } = useUnits();
+    const rival = rivals.find((one) => one.suspect === reading.id);
+    const cause = reading.causes[0];
+    return (
+        <>
+            <p className="leading-snug">{doubtWords(reading, others, unit)}</p>
+            {cause && <p className="mt-1 leading-snug font-medium">{cause.text}</p>}
+            {rival && <p className="mt-1 leading-snug">{rivalWords(rival, readings, unit, denominator)}</p>}
+            <div className="mt-1 mb-1.5 flex flex-wrap gap-2">
+                {canWork && rival && (
+                    <Button onClick={() => onDecide(rival)} aria-label={`Take the deciding reading for ${reading.number}`}>
+                        Take {rival.call}
+                    </Button>
+                )}
+                {canWork && (
+                    <Button onClick={() => onAgain(reading)} aria-label={`Take reading ${reading.number} again`}>
+                        Take again
+                    </Button>
+                )}
+                {canStrike && (
+                    <Button onClick={() => onStrike(reading)} aria-label={`Strike reading ${reading.number}`}>
+                        Strike…
+                    </Button>
+                )}
+            </div>
+        </>
     );
 }

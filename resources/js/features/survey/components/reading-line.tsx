@@ -1,8 +1,7 @@
 import { useRef, type KeyboardEvent } from 'react';
 import { Keypad } from '@/features/survey/components/keypad';
-import { nextWords, readingName } from '@/features/survey/lib/words';
+import { expectedWords, nextWords, readingName } from '@/features/survey/lib/words';
 import { useUnits } from '@/shared/hooks/units';
-import { formatLength } from '@/shared/lib/format';
 import { Ask } from '@/shared/ui/ask';
 import type { NextProps } from '@/types/props';
 
@@ -16,10 +15,12 @@ interface Props {
     onStopCorrecting: () => void;
     disabled: boolean;
     onUndo: (() => void) | null;
+    onBlock: (() => void) | null;
+    end: string;
 }
 
 /** The field that takes what a person calls out, with the next suggested reading standing ready in it. */
-export function ReadingLine({ text, onText, onEnter, onOther, next, correcting, onStopCorrecting, disabled, onUndo }: Props) {
+export function ReadingLine({ text, onText, onEnter, onOther, next, correcting, onStopCorrecting, disabled, onUndo, onBlock, end }: Props) {
     const { unit, denominator } = useUnits();
     const field = useRef<HTMLInputElement>(null);
     const onKey = (event: KeyboardEvent) => {
@@ -34,7 +35,8 @@ export function ReadingLine({ text, onText, onEnter, onOther, next, correcting, 
             act();
         }
     };
-    const expected = next ? `${next.call} ${formatLength(next.expected, unit, denominator)}` : '';
+    const value = next ? expectedWords(next, unit, denominator) : '';
+    const expected = next ? `${next.call} ${value}`.trim() : '';
     return (
         <section aria-label="Reading line">
             {correcting ? (
@@ -44,15 +46,31 @@ export function ReadingLine({ text, onText, onEnter, onOther, next, correcting, 
                 </p>
             ) : next ? (
                 <p>
-                    <Ask about="next" className="text-soft" inputs={`expected ${formatLength(next.expected, unit, denominator)} ${unit}`}>
+                    <Ask
+                        about="next"
+                        className="text-soft"
+                        inputs={value === '' ? 'no chart tells what it should read' : `expected ${value} ${unit}`}
+                    >
                         Next, {nextWords(next)}
                     </Ask>
-                    <span className="block font-head text-2xl font-semibold">{readingName(next)}</span>
+                    <span className="flex items-center justify-between gap-2">
+                        <span className="font-head text-2xl font-semibold">{readingName(next)}</span>
+                        {onBlock && (
+                            <button
+                                type="button"
+                                onClick={onBlock}
+                                className="min-h-11 text-sm whitespace-nowrap underline decoration-line underline-offset-4"
+                                aria-label={`${readingName(next)} cannot be taken`}
+                            >
+                                Can’t reach
+                            </button>
+                        )}
+                    </span>
                 </p>
             ) : (
                 <p>
                     <span className="text-soft">Nothing more to suggest</span>
-                    <span className="block font-head text-2xl font-semibold">Every coordinate is settled</span>
+                    <span className="block font-head text-2xl font-semibold">{end}</span>
                 </p>
             )}
             <div className="relative mt-2">

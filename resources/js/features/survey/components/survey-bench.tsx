@@ -6,9 +6,13 @@ import { PointStrip, ReadingStrip } from '@/features/survey/components/chosen-st
 import { Doubts } from '@/features/survey/components/doubts';
 import { OutboxNotice } from '@/features/survey/components/outbox-notice';
 import { Progress } from '@/features/survey/components/progress';
+import { ChartDoubts } from '@/features/survey/components/chart-doubts';
+import { InstrumentChoice } from '@/features/survey/components/instrument-choice';
 import { ReadingLine } from '@/features/survey/components/reading-line';
 import { ReadingList } from '@/features/survey/components/reading-list';
 import { StrikeSheet } from '@/features/survey/components/strike-sheet';
+import { TourSheet } from '@/features/survey/components/tour-sheet';
+import { useInstrument } from '@/features/survey/hooks/use-instrument';
 import { useOutbox, type Outcome } from '@/features/survey/hooks/use-outbox';
 import type { useSurvey } from '@/features/survey/hooks/use-survey';
 import { compose } from '@/features/survey/lib/compose';
@@ -18,12 +22,20 @@ import { useHotkeys } from '@/shared/hooks/use-hotkeys';
 import { newId } from '@/shared/lib/new-id';
 import { path } from '@/shared/lib/path';
 import { Trouble } from '@/shared/ui/trouble';
-import type { JobProps, ReadingProps } from '@/types/props';
+import type { InstrumentProps, JobProps, NextProps, ReadingProps, RivalProps, SurveyProps } from '@/types/props';
 
 type Chosen = { kind: 'reading' | 'point'; id: string } | null;
 
 /** The stage where the frame is read: drawing, reading line, log. */
-export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typeof useSurvey> }) {
+export function SurveyBench({
+    job,
+    live,
+    instruments,
+}: {
+    job: JobProps;
+    live: ReturnType<typeof useSurvey>;
+    instruments: InstrumentProps[];
+}) {
     const { survey, take } = live;
     const { unit } = useUnits();
     const { user } = usePage().props;
@@ -33,8 +45,20 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
     const [striking, setStriking] = useState<ReadingProps | null>(null);
     const [correcting, setCorrecting] = useState<ReadingProps | null>(null);
     const [suggestion, setSuggestion] = useState(0);
+    const [deciding, setDeciding] = useState<NextProps | null>(null);
+    const [touring, setTouring] = useState(false);
     const [factor, setFactor] = useState(20);
 
+    const show = useCallback((now: SurveyProps, id: string) => {
+        const reading = now.readings.find((one) => one.id === id);
+        if (reading) {
+            const others = Math.max(0, (now.network?.readings ?? 1) - (reading.state === 'doubtful' ? 0 : 1));
+            setSaid({ state: 'stored', reading, others });
+            setChosen({ kind: 'reading', id });
+        }
+        setSuggestion(0);
+        setDeciding(null);
+    }, []);
     const onOutcome = useCallback(
         (outcome: Outcome) => {
             if (outcome.state === 'refused') {
@@ -43,25 +67,28 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
                 return;
             }
             take(outcome.survey);
-            const reading = outcome.survey.readings.find((one) => one.id === outcome.entry.id);
-            if (reading) {
-                setSaid({
-                    state: 'stored',
-                    reading,
-                    others: Math.max(0, (outcome.survey.network?.readings ?? 1) - (reading.state === 'doubtful' ? 0 : 1)),
-                });
-                setChosen({ kind: 'reading', id: reading.id });
-            }
-            setSuggestion(0);
+            show(outcome.survey, outcome.entry.id);
         },
-        [take],
+        [take, show],
     );
     const outbox = useOutbox(path('readings', { job: job.id, survey: job.survey }), user?.id ?? 0, onOutcome);
 
-    const next = correcting ? null : (survey.next[Math.min(suggestion, survey.next.length - 1)] ?? null);
+    const instrument = useInstrument(job, instruments, (now, id, trouble) => {
+        take(now);
+        if (id !== null) show(now, id);
+        if (trouble !== null) setSaid({ state: 'refused', message: trouble });
+    });
+    const next = correcting ? null : (deciding ?? survey.next[Math.min(suggestion, survey.next.length - 1)] ?? null);
     const enter = () => {
         if (text.trim() === '') return;
-        outbox.post({ id: newId(), call: compose(text, next, correcting), unit, supersedes: correcting?.id ?? null, typedAt: Date.now() });
+        outbox.post({
+            id: newId(),
+            call: compose(text, next, correcting),
+            unit,
+            supersedes: correcting?.id ?? null,
+            instrument: instrument.chosen?.id ?? null,
+            typedAt: Date.now(),
+        });
         setText('');
         setCorrecting(null);
     };
@@ -74,6 +101,18 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
         const answer = await live.undo();
         if (answer.state === 'ok') setSaid({ state: 'told', message: answer.body.undone ?? 'There is nothing of yours to undo.' });
         else if (answer.state !== 'nothing') setSaid({ state: 'refused', message: answer.message });
+    };
+    const decide = (rival: RivalProps) => {
+        setDeciding({
+            kind: rival.kind,
+            points: rival.points,
+            call: rival.call,
+            expected: rival.ifSuspectWrong,
+            gain: 1,
+            settles: 0,
+            because: 'unchecked',
+        });
+        document.querySelector<HTMLInputElement>('input[aria-label="Reading"]')?.focus();
     };
     const reading = chosen?.kind === 'reading' ? survey.readings.find((one) => one.id === chosen.id) : undefined;
     const point = chosen?.kind === 'point' ? survey.points.find((one) => one.id === chosen.id) : undefined;
@@ -101,6 +140,7 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
                     {reading ? (
                         <ReadingStrip
                             reading={reading}
+                            repeat={survey.repeats.find((one) => one.readings.includes(reading.id))}
                             canStrike={job.can.strike}
                             canWork={job.can.work}
                             onStrike={() => setStriking(reading)}
@@ -119,19 +159,37 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
                     text={text}
                     onText={setText}
                     onEnter={enter}
-                    onOther={(by) => setSuggestion((now) => (now + by + survey.next.length) % Math.max(1, survey.next.length))}
+                    onOther={(by) => {
+                        setDeciding(null);
+                        setSuggestion((now) => (now + by + survey.next.length) % Math.max(1, survey.next.length));
+                    }}
+                    onBlock={job.can.work && next ? () => void live.block(next.kind, next.points) : null}
+                    end={survey.progress.undecided > 0 ? 'What is open is too close to call' : 'Every coordinate is settled'}
                     next={next}
                     correcting={correcting ? readingName(correcting) : null}
                     onStopCorrecting={() => (correcting ? setCorrecting(null) : setChosen(null))}
                     disabled={!job.can.work}
                     onUndo={survey.readings.length > 0 ? () => void undo() : null}
                 />
+                {job.can.work && (
+                    <InstrumentChoice
+                        instruments={instruments}
+                        chosen={instrument.chosen}
+                        next={next}
+                        waiting={instrument.isWaiting(survey)}
+                        onChoose={instrument.choose}
+                        onTake={() => next && void instrument.take(next, survey)}
+                    />
+                )}
                 <OutboxNotice waiting={outbox.waiting} trouble={outbox.trouble} onAgain={() => void outbox.flush()} />
                 <Answer said={said} busy={outbox.waiting.length > 0 && !outbox.trouble} />
                 <div className="-mx-4 flex min-h-0 flex-1 flex-col gap-3 px-4 lg:overflow-y-auto" tabIndex={-1}>
                     {survey.trouble && survey.readings.length > 0 && <Trouble title="Not computed yet">{survey.trouble.message}</Trouble>}
                     <Doubts
                         doubtful={doubtful}
+                        rivals={survey.rivals}
+                        readings={survey.readings}
+                        onDecide={decide}
                         chosen={reading?.id ?? null}
                         others={survey.network?.readings ?? 0}
                         canWork={job.can.work}
@@ -140,7 +198,18 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
                         onAgain={again}
                         onStrike={setStriking}
                     />
-                    <Progress progress={survey.progress} />
+                    <ChartDoubts doubts={survey.doubts} job={job.id} />
+                    <Progress progress={survey.progress}>
+                        {(survey.tour !== null || survey.blocked.length > 0) && (
+                            <button
+                                type="button"
+                                onClick={() => setTouring(true)}
+                                className="min-h-11 underline decoration-line underline-offset-4"
+                            >
+                                Measuring tour{survey.blocked.length > 0 && `, ${survey.blocked.length} cannot be taken`}
+                            </button>
+                        )}
+                    </Progress>
                     {survey.readings.length === 0 ? (
                         <p className="text-soft">
                             No reading yet. Call the first one out: two points and the length, such as the suggested tram, and press Enter.
@@ -154,6 +223,9 @@ export function SurveyBench({ job, live }: { job: JobProps; live: ReturnType<typ
                     )}
                 </div>
             </div>
+            {touring && (
+                <TourSheet survey={survey} onClose={() => setTouring(false)} onFree={job.can.work ? (one) => void live.free(one) : null} />
+            )}
             {striking && (
                 <StrikeSheet
                     reading={striking}

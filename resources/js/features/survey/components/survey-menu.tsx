@@ -1,4 +1,5 @@
 import { router, useForm } from '@inertiajs/react';
+import { TakeInTable } from '@/features/survey/components/take-in-table';
 import { useState, type FormEvent } from 'react';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
@@ -18,6 +19,8 @@ const STAGES = [
 /** Which survey of the job is open, the others, and a new one. */
 export function SurveyMenu({ job }: { job: JobProps }) {
     const [starting, setStarting] = useState(false);
+    const [takingIn, setTakingIn] = useState(false);
+    const at = { job: job.id, survey: job.survey };
     return (
         <>
             <Menu label={`Survey “${job.survey}”`}>
@@ -30,8 +33,21 @@ export function SurveyMenu({ job }: { job: JobProps }) {
                         </span>
                     </MenuItem>
                 ))}
+                {job.surveys
+                    .filter((survey) => survey.code !== job.survey && survey.stage !== 'sister')
+                    .map((survey) => (
+                        <MenuItem
+                            key={`since ${survey.code}`}
+                            onSelect={() => router.visit(path('movement', { ...at, since: survey.code }))}
+                        >
+                            What moved since “{survey.code}”
+                        </MenuItem>
+                    ))}
                 {job.can.work && <MenuItem onSelect={() => setStarting(true)}>Start another survey…</MenuItem>}
+                <MenuItem onSelect={() => window.location.assign(path('readings.table', at))}>Readings as a table (CSV)</MenuItem>
+                {job.can.work && <MenuItem onSelect={() => setTakingIn(true)}>Take in a table of readings…</MenuItem>}
             </Menu>
+            {takingIn && <TakeInTable job={job} onClose={() => setTakingIn(false)} />}
             {starting && <StartSurvey job={job} onClose={() => setStarting(false)} />}
         </>
     );

@@ -5,6 +5,7 @@ export function SurveyNote({ survey }: { survey: SurveyProps }) {
     return (
         <>
             {survey.readings.length} {survey.readings.length === 1 ? 'reading' : 'readings'}
+            {survey.against === 'mirror' && ' · held against its own mirror image'}
             {survey.present.length > 0 && <> · here too: {survey.present.join(', ')}</>}
         </>
     );

@@ -7,6 +7,7 @@ export interface Entry {
     call: string;
     unit: 'mm' | 'in';
     supersedes: string | null;
+    instrument: number | null;
     /** When it was typed, so that a reload keeps the order. */
     typedAt: number;
 }

@@ -40,8 +40,8 @@ export function useSurvey(job: number, code: string, initial: SurveyProps) {
         };
     }, [job, code, take]);
 
-    const change = async (url: string, body: unknown): Promise<Answer<Changed>> => {
-        const answer = await send<Changed>('POST', url, body);
+    const change = async (url: string, body: unknown, method: 'POST' | 'DELETE' = 'POST'): Promise<Answer<Changed>> => {
+        const answer = await send<Changed>(method, url, body);
         if (answer.state === 'ok') take(answer.body.survey);
         return answer;
     };
@@ -51,6 +51,8 @@ export function useSurvey(job: number, code: string, initial: SurveyProps) {
         take,
         strike: (reading: string, reason: string) => change(path('reading.strike', { ...params, reading }), { reason }),
         restore: (reading: string) => change(path('reading.restore', { ...params, reading }), {}),
+        block: (kind: string, points: string[]) => change(path('blocked', params), { kind, points }),
+        free: (reading: string) => change(path('blocked.free', params), { reading }, 'DELETE'),
         undo: () => change(path('readings.undo', params), {}),
     };
 }

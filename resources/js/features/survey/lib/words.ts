@@ -1,5 +1,5 @@
 import { formatAngle, formatDeviation, formatLength, type Unit } from '@/shared/lib/format';
-import type { NextProps, PointProps, ReadingProps } from '@/types/props';
+import type { NextProps, PointProps, ReadingProps, RepeatProps, RivalProps } from '@/types/props';
 
 const DIRECTIONS = [
     ['rearward', 'forward'],
@@ -41,6 +41,28 @@ export function doubtWords(reading: ReadingProps, others: number, unit: Unit): s
     const off = reading.off ?? 0;
     const size = reading.quantity === 'angle' ? formatAngle(Math.abs(off), 2) : `${formatDeviation(Math.abs(off), unit, false)} ${unit}`;
     return `${readingName(reading)} reads ${size} ${off > 0 ? 'more' : 'less'} than the other ${others} say.`;
+}
+
+/** Two explanations of one contradiction, and what the reading that decides will read in either case. */
+export function rivalWords(rival: RivalProps, readings: ReadingProps[], unit: Unit, denominator: number): string {
+    const other = readings.find((one) => one.id === rival.other);
+    const length = (mm: number) => `${formatLength(mm, unit, denominator)} ${unit}`;
+    const [first, second] = [readings.find((one) => one.id === rival.suspect)?.number ?? '?', other?.number ?? '?'];
+    return `Or it is reading ${second} that lies. ${rival.call} decides: ${length(rival.ifSuspectWrong)} if ${first} is wrong, ${length(rival.ifOtherWrong)} if ${second} is.`;
+}
+
+/** What a reading and its repeats come to together. */
+export function repeatWords(repeat: RepeatProps, unit: Unit, denominator: number): string {
+    const mean = `${formatLength(repeat.mean, unit, denominator)} ± ${formatDeviation(repeat.expanded, unit, false)} ${unit}`;
+    const spread = `${formatDeviation(repeat.spread, unit, false)} ${unit}`;
+    return repeat.agree
+        ? `read ${repeat.readings.length} times, together ${mean}`
+        : `read ${repeat.readings.length} times, ${spread} apart: more than the tool allows`;
+}
+
+/** What the next reading should come to, empty where no chart tells. */
+export function expectedWords(next: NextProps, unit: Unit, denominator: number): string {
+    return next.expected === null ? '' : formatLength(next.expected, unit, denominator);
 }
 
 export function valueWords(value: number, quantity: string, unit: Unit, denominator: number): string {

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Survey\AssessSurvey;
+use App\Actions\Survey\BlockReading;
+use App\Http\Props\SurveyProps;
+use App\Models\Job;
+use App\Models\Survey;
+use Geodex\Core\Survey\Reading\ReadingKinds;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** Readings that cannot be taken on this frame, so that they are not suggested. */
+final class BlockedController extends Controller
+{
+    public function __construct(private readonly AssessSurvey $assess) {}
+
+    public function store(Request $request, Job $job, string $survey, BlockReading $block): JsonResponse
+    {
+        $this->authorize('work', $job);
+        $given = $request->validate(['kind' => ['required', Rule::in(ReadingKinds::names())], 'points' => ['required', 'array', 'min:1', 'max:2'], 'points.*' => ['required', 'string', 'max:40']]);
+        $row = $this->survey($job, $survey);
+        $block->block($row, $this->user($request), $given['kind'], array_values($given['points']));
+
+        return $this->answer($request, $row);
+    }
+
+    public function destroy(Request $request, Job $job, string $survey, BlockReading $block): JsonResponse
+    {
+        $this->authorize('work', $job);
+        $row = $this->survey($job, $survey);
+        $block->free($row, $request->string('reading')->value());
+
+        return $this->answer($request, $row);
+    }
+
+    private function answer(Request $request, Survey $survey): JsonResponse
+    {
+        $survey->revision = (int) Survey::whereKey($survey->id)->value('revision');
+
+        return new JsonResponse(['survey' => SurveyProps::from($survey, $this->assess, $this->user($request))]);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Actions\Bench\BenchWork;
+use App\Models\BenchRound;
+use App\Models\Job;
+use Geodex\Core\Bench\LevelPlan;
+use Geodex\Core\Bench\SettingPlan;
+use Geodex\Core\Bench\SquarePlan;
+use Geodex\Core\Bench\UnusableBench;
+
+/** A round with what to do about it; mm. */
+final readonly class BenchRoundProps
+{
+    /**
+     * @param  'level'|'square'|'set'  $kind
+     * @param  list<ScrewTurnProps>  $turns  of a level round
+     * @param  list<CornerMoveProps>  $corners  of a square round
+     * @param  list<SupportMoveProps>  $supports  of a setting round
+     * @param  list<string>  $says  what it comes to, in sentences
+     */
+    public function __construct(
+        public int $id,
+        public string $kind,
+        public float $worst,
+        public bool $good,
+        public string $by,
+        public string $at,
+        public array $turns,
+        public array $corners,
+        public array $supports,
+        public array $says,
+        public bool $hasPoints,
+    ) {}
+
+    public static function from(Job $job, BenchRound $round): self
+    {
+        try {
+            $plan = BenchWork::of($job, $round->kind, $round->input)->plan;
+            $says = self::say($plan);
+        } catch (UnusableBench $unusable) {
+            // The bench was changed after this round; what was measured stays.
+            $plan = null;
+            $says = [$unusable->getMessage()];
+        }
+
+        return new self(
+            $round->id, $round->kind, $round->worst_mm, $round->good, $round->user->name ?? '', $round->created_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            $plan instanceof LevelPlan ? array_map(ScrewTurnProps::from(...), $plan->turns) : [],
+            $plan instanceof SquarePlan ? array_map(CornerMoveProps::from(...), $plan->moves) : [],
+            $plan instanceof SettingPlan ? array_map(SupportMoveProps::from(...), $plan->moves) : [],
+            $says,
+            isset($round->input['frontLeftPoint']) || isset($round->input['rearLeftPoint']),
+        );
+    }
+
+    /** @return list<string> */
+    private static function say(LevelPlan|SquarePlan|SettingPlan $plan): array
+    {
+        $says = [];
+        if ($plan instanceof LevelPlan) {
+            $says[] = $plan->level ? sprintf('Level: the corners are within %.1f mm.', $plan->spread) : sprintf('The corners differ by %.1f mm.', $plan->spread);
+            $says[] = sprintf('The plane through them rises %.1f mm rearward and %.1f mm to the right.', $plan->along, $plan->across);
+            if (abs($plan->twist) > 0.05) {
+                $says[] = sprintf('No plane fits better than %.1f mm: the bench itself is wound.', abs($plan->twist));
+            }
+            if (abs($plan->misclosure) > 0.05) {
+                $says[] = sprintf('Round the four beams the level is out with itself by %.1f mm; turn it end for end and read again.', abs($plan->misclosure));
+            }
+        } elseif ($plan instanceof SquarePlan) {
+            $says[] = $plan->square ? sprintf('Square: the diagonals differ by %.1f mm.', abs($plan->unequal)) : sprintf('The diagonals differ by %.1f mm: the %s side sits %.1f mm rearward.', abs($plan->unequal), $plan->rack > 0 ? 'right' : 'left', abs($plan->rack));
+            if ($plan->misclosure > 0.5) {
+                $says[] = sprintf('The six lengths contradict each other by %.1f mm; measure the odd one again.', $plan->misclosure);
+            }
+        } else {
+            $says[] = $plan->readyToTack ? 'Ready to tack: everything is within tolerance.' : 'Not ready to tack: '.implode('; ', $plan->left).'.';
+            if (abs($plan->wound) > 0.5) {
+                $says[] = sprintf('The vehicle itself is wound by %.1f mm from front to rear; no lift takes that out.', abs($plan->wound));
+            }
+        }
+
+        return $says;
+    }
+}

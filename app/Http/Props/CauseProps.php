@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+/** What may have gone wrong with a reading. */
+final readonly class CauseProps
+{
+    /** @param  list<string>  $points */
+    public function __construct(public string $kind, public float $error, public string $text, public array $points) {}
+}

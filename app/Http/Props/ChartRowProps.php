@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Models\Point;
+
+/** A row of the chart; mm. */
+final readonly class ChartRowProps
+{
+    /** @param  'left'|'right'|'centre'  $side */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $side,
+        public string $mate,
+        public ?float $x,
+        public ?float $y,
+        public ?float $z,
+        public ?float $hole,
+        public float $tolerance,
+        public bool $base,
+    ) {}
+
+    public static function from(Point $point): self
+    {
+        $side = $point->side === 'left' || $point->side === 'right' ? $point->side : 'centre';
+
+        return new self($point->code, $point->name, $side, $point->mate_code ?? '', $point->chart_x_mm, $point->chart_y_mm, $point->chart_z_mm, $point->feature_diameter_mm, $point->tolerance_x_mm, $point->is_base);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use Geodex\Core\Reference\SourceComparison;
+use Geodex\Core\Reference\SourceRegion;
+
+/** Two sources held against each other; mm. */
+final readonly class ComparisonProps
+{
+    /**
+     * @param  list<SourceRegionProps>  $regions
+     * @param  list<DifferenceProps>  $differences
+     * @param  list<string>  $only
+     */
+    public function __construct(public string $first, public string $second, public array $regions, public array $differences, public array $only, public string $text) {}
+
+    public static function from(string $first, string $second, SourceComparison $comparison): self
+    {
+        $differences = [];
+        foreach ($comparison->differences as $id => $off) {
+            $differences[] = new DifferenceProps((string) $id, $off->toArray());
+        }
+
+        return new self(
+            $first, $second,
+            array_map(fn (SourceRegion $region): SourceRegionProps => new SourceRegionProps($region->from, $region->to, $region->points, $region->worst, $region->side), $comparison->regions),
+            $differences, $comparison->only, $comparison->text,
+        );
+    }
+}

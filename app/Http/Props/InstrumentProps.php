@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Models\Instrument;
+
+/** A tool of the shop; mm, or degrees for a level. */
+final readonly class InstrumentProps
+{
+    /**
+     * @param  'tram-bar'|'tape'|'plumb-bob'|'height-staff'|'level'  $kind
+     * @param  list<string>  $reads  reading kinds that it takes
+     * @param  ?string  $checked  day of the last check
+     * @param  ?float  $sigma  null for the usual one of each reading
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $kind,
+        public array $reads,
+        public ?float $reach,
+        public ?float $sigma,
+        public float $offset,
+        public ?string $checked,
+        public ?string $check,
+        public bool $needsCheck,
+        public bool $hasToken,
+        public bool $angles,
+        public ?StandInProps $simulated,
+    ) {}
+
+    public static function from(Instrument $instrument): self
+    {
+        return new self(
+            $instrument->id, $instrument->name, $instrument->kind->value, $instrument->kind->reads(), $instrument->reach_mm, $instrument->sigma, $instrument->offset,
+            $instrument->checked_at?->toDateString(), $instrument->last_check['text'] ?? null, $instrument->needsCheck(), $instrument->token_hash !== null,
+            $instrument->kind->readsAngles(), $instrument->simulated === null ? null : StandInProps::from($instrument->simulated),
+        );
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Reference\Movement\Movement;
+
+/** What moved between two surveys; mm. */
+final readonly class MovementProps
+{
+    /**
+     * @param  list<PointProps>  $points  deviation is movement here: out has moved, in has not
+     * @param  list<string>  $texts  a sentence for each that moved, the most first
+     * @param  list<AxleProps>  $axles
+     */
+    public function __construct(public string $earlier, public string $later, public array $points, public array $texts, public array $axles, public ?TroubleProps $trouble) {}
+
+    /** @param  list<Movement>  $movements */
+    public static function from(string $earlier, string $later, Frame $frame, array $movements): self
+    {
+        $byPoint = [];
+        foreach ($movements as $movement) {
+            $byPoint[$movement->point] = $movement;
+        }
+        $moved = array_values(array_filter($movements, fn (Movement $movement): bool => $movement->hasMoved()));
+        usort($moved, fn (Movement $a, Movement $b): int => $b->shift->norm() <=> $a->shift->norm());
+
+        return new self(
+            $earlier, $later,
+            array_map(fn (Point $point): PointProps => self::point($point, $byPoint[$point->id] ?? null), $frame->points),
+            array_map(fn (Movement $movement): string => $movement->text, $moved),
+            array_map(AxleProps::from(...), $frame->axles),
+            null,
+        );
+    }
+
+    private static function point(Point $point, ?Movement $movement): PointProps
+    {
+        $plain = PointProps::from($point, null);
+        if ($movement === null) {
+            return $plain;
+        }
+        $axes = array_map(fn (bool $moved): string => $moved ? 'out' : 'in', $movement->moved);
+        $chart = $point->reference ?? null;
+
+        return new PointProps(
+            $plain->id, $plain->name, $plain->side, $plain->mate, $plain->base, $plain->feature, $plain->chart, $plain->tolerance,
+            $chart?->plus($movement->shift)->toArray(), $movement->shift->toArray(), $movement->expanded->toArray(), [true, true, true], $axes,
+            $movement->hasMoved() ? 'out' : 'in', null,
+        );
+    }
+}

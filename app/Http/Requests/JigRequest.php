@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Geodex\Core\Bench\Jig;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** The size and screws of the bench. */
+final class JigRequest extends FormRequest
+{
+    use ReadsLengths;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['unit' => ['required', 'in:mm,in'], 'clockwiseRaises' => ['required', 'boolean'], ...array_fill_keys(['length', 'width', 'pitch', 'travel', 'tolerance'], ['required', 'string', 'max:40'])];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['required' => 'Give this too.'];
+    }
+
+    /** @return array<string, float|bool> */
+    public function jig(): array
+    {
+        $mm = $this->allLengths(['length', 'width', 'pitch', 'travel', 'tolerance']);
+        $jig = new Jig($mm['length'], $mm['width'], $mm['pitch'], $mm['travel'], $this->boolean('clockwiseRaises'), $mm['tolerance']);
+
+        return get_object_vars($jig);
+    }
+}

@@ -1,0 +1,67 @@
+import { router } from '@inertiajs/react';
+import { path } from '@/shared/lib/path';
+import { Button } from '@/shared/ui/button';
+import type { InstrumentProps } from '@/types/props';
+
+interface Props {
+    instrument: InstrumentProps;
+    canWork: boolean;
+    token: string | null;
+    onEdit: () => void;
+    onCheck: () => void;
+}
+
+/** One tool: what its last check says, and its token where it speaks. */
+export function InstrumentRow({ instrument, canWork, token, onEdit, onCheck }: Props) {
+    const unit = instrument.angles ? '°' : ' mm';
+    return (
+        <li className="grid gap-x-6 gap-y-2 border-b border-line py-4 md:grid-cols-[1fr_auto] md:items-center">
+            <div>
+                <p className="font-head text-2xl font-semibold">
+                    {instrument.name}{' '}
+                    <span className="font-sans text-base font-normal text-soft">
+                        {instrument.kind.replace('-', ' ')}
+                        {instrument.reach !== null && `, reaches ${instrument.reach} mm`}
+                        {instrument.simulated && ', simulated'}
+                    </span>
+                </p>
+                {instrument.simulated ? (
+                    <p>
+                        Stand-in: hides a made-up frame behind the chart of the job. Seed {instrument.simulated.seed}, slop ×{' '}
+                        {instrument.simulated.slop}, misreads {Math.round(instrument.simulated.misreads * 100)} %
+                        {instrument.simulated.damage && `, ${instrument.simulated.damage}`}.
+                    </p>
+                ) : (
+                    <p>
+                        {instrument.needsCheck && <b className="font-semibold text-unsure">? Check due. </b>}
+                        {instrument.checked === null
+                            ? 'Never checked; believed with usual accuracy.'
+                            : `Checked ${instrument.checked}. ${instrument.check}`}
+                        {instrument.sigma !== null && (
+                            <span className="text-soft">
+                                {' '}
+                                σ {instrument.sigma.toFixed(2)}
+                                {unit}, takes {instrument.offset.toFixed(2)}
+                                {unit} off.
+                            </span>
+                        )}
+                    </p>
+                )}
+                {token && (
+                    <p role="status" className="mt-2 border-l-[6px] border-ink pl-3 break-all">
+                        Its token, shown this once: <code className="font-mono">{token}</code>
+                    </p>
+                )}
+            </div>
+            {canWork && (
+                <div className="flex flex-wrap gap-2">
+                    {!instrument.simulated && <Button onClick={onCheck}>Check it…</Button>}
+                    <Button onClick={() => router.post(path('instruments.token', { instrument: instrument.id }))}>
+                        {instrument.hasToken ? 'New token' : 'Token'}
+                    </Button>
+                    <Button onClick={onEdit}>Change…</Button>
+                </div>
+            )}
+        </li>
+    );
+}
