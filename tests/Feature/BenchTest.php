@@ -42,7 +42,7 @@ it('keeps each round of levelling with the turns that follow from it', function 
 it('levels by a spirit level on the beams', function () {
     setUpBench();
     $round = benchRound(['kind' => 'level', 'way' => 'slopes', 'front' => '0.1', 'rear' => '0.1', 'left' => '−0.05', 'right' => '-0.05'])->assertOk();
-    expect($round->json('rounds.0.says.1'))->toContain('rises -5.2 mm rearward and 2.1 mm to the right');
+    expect($round->json('rounds.0.says.1'))->toContain('falls 5.2 mm rearward and rises 2.1 mm to the right');
     benchRound(['kind' => 'level', 'way' => 'slopes', 'front' => 'level', 'rear' => '0', 'left' => '0', 'right' => '0'])->assertUnprocessable()->assertJsonValidationErrors('front');
 });
 

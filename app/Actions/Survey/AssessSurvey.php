@@ -28,13 +28,15 @@ final readonly class AssessSurvey
         $repeats = (new RepeatFinder)->find($log);
         try {
             $assessment = (new SurveyAssessor($options))->assess($job->frame, $log);
+            $forecast = (new Forecaster($options))->forecast($assessment->frame, $log, $assessment->survey);
 
             return new AssessedSurvey(
                 $assessment->frame,
                 $assessment,
                 null,
-                $assessment->next,
-                (new Forecaster($options))->forecast($assessment->frame, $log, $assessment->survey),
+                // Where the way to the end is foreseen, its first readings are the next; where it is not, the best ones.
+                $forecast->toGo === null ? $assessment->next : array_slice($forecast->readings, 0, $options->suggestions),
+                $forecast,
                 (new RivalFinder($options))->find($assessment->frame, $log, $assessment->survey),
                 $repeats,
                 $log->blocked,

@@ -63,7 +63,7 @@ final readonly class BenchRoundProps
         $says = [];
         if ($plan instanceof LevelPlan) {
             $says[] = $plan->level ? sprintf('Level: the corners are within %.1f mm.', $plan->spread) : sprintf('The corners differ by %.1f mm.', $plan->spread);
-            $says[] = sprintf('The plane through them rises %.1f mm rearward and %.1f mm to the right.', $plan->along, $plan->across);
+            $says[] = sprintf('The plane through them %s %.1f mm rearward and %s %.1f mm to the right.', $plan->along < 0 ? 'falls' : 'rises', abs($plan->along), $plan->across < 0 ? 'falls' : 'rises', abs($plan->across));
             if (abs($plan->twist) > 0.05) {
                 $says[] = sprintf('No plane fits better than %.1f mm: the bench itself is wound.', abs($plan->twist));
             }

@@ -34,6 +34,11 @@ final readonly class SurveyAssessor
         }
 
         $findings = (new FindingsReader($this->options))->read($frame, $result);
+        if ($mirrored) {
+            // The right rail is as long as the left is short; one sentence says both.
+            $findings = array_values(array_filter($findings, fn (Finding $finding): bool => $finding->side !== 'right'));
+            $findings = array_map((new MirroredSentence($this->options))->say(...), $findings);
+        }
         $doubts = $mirrored ? [] : (new ChartDoubtFinder($this->options))->find($frame, $result);
 
         return new Assessment(
@@ -43,7 +48,8 @@ final readonly class SurveyAssessor
             $findings,
             (new NextReadingAdviser($this->options))->advise($frame, $survey, $result),
             $doubts,
-            (new PullPlanner($this->options))->plan($frame, $result, $findings),
+            // Which of two unlike rails moved is for a chart or a sister to say, so that none is pulled on symmetry alone.
+            (new PullPlanner($this->options))->plan($frame, $result, $mirrored ? array_values(array_filter($findings, fn (Finding $finding): bool => $finding->pattern !== Pattern::ShortRail)) : $findings),
             (new FitJudge($this->options))->judge($frame, $mirrored, $result, $findings, $doubts),
         );
     }

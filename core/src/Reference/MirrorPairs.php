@@ -41,6 +41,16 @@ final readonly class MirrorPairs
         return count($base) >= self::LEAST_TO_HOLD ? $base : $this->pairs;
     }
 
+    /**
+     * Middle of the first pair, which is station 0 of a frame without a chart.
+     *
+     * @param  array<string, Vector3>  $at
+     */
+    public function front(array $at): ?Vector3
+    {
+        return $this->pairs === [] ? null : $at[$this->pairs[0][0]]->plus($at[$this->pairs[0][1]])->times(0.5);
+    }
+
     public function isHolding(Frame $frame, string $id): bool
     {
         return array_filter($this->holding($frame), fn (array $pair): bool => in_array($id, $pair, true)) !== [];

@@ -23,10 +23,11 @@ final readonly class MirrorPlane
      *
      * @param  list<array{Vector3, Vector3}>  $pairs  left and right mates (mm), front first
      * @param  ?Vector3  $up  which way is up, where the readings tell
+     * @param  ?Vector3  $first  what stands at station 0 (mm); the first pair where not given
      *
      * @throws CannotComputeSurvey with fewer than three pairs
      */
-    public function axes(array $pairs, ?Vector3 $up): RigidMotion
+    public function axes(array $pairs, ?Vector3 $up, ?Vector3 $first = null): RigidMotion
     {
         $n = count($pairs);
         if ($n < self::LEAST_PAIRS) {
@@ -46,7 +47,7 @@ final readonly class MirrorPlane
         $x = $up === null && $x->dot($middles[$n - 1]->minus($middles[0])) < 0 ? $x->times(-1) : $x;
         $z = $x->cross($y);
         $turn = new RigidMotion([$x->toArray(), $y->toArray(), $z->toArray()], Vector3::of(0, 0, 0));
-        $origin = $turn->turn($middles[0]);
+        $origin = $turn->turn($first ?? $middles[0]);
         $height = $up === null ? $turn->turn($centre)->z : $turn->turn($centre)->z - $centre->dot($up);
 
         return new RigidMotion([$x->toArray(), $y->toArray(), $z->toArray()], Vector3::of(-$origin->x, -$turn->turn($centre)->y, -$height));

@@ -55,7 +55,7 @@ final readonly class ReferenceFromSurvey
         $at = (new BenchPositions($this->computer))->of($frame, $survey);
         $pairs = MirrorPairs::of($frame, $at);
         $up = BenchPositions::knowUp($survey) ? Vector3::of(0, 0, 1) : null;
-        $motion = (new MirrorPlane)->axes(array_map(fn (array $pair): array => [$at[$pair[0]], $at[$pair[1]]], $pairs->holding($frame)), $up);
+        $motion = (new MirrorPlane)->axes(array_map(fn (array $pair): array => [$at[$pair[0]], $at[$pair[1]]], $pairs->holding($frame)), $up, $pairs->front($at));
 
         return new Frame(array_map(
             fn (Point $point): Point => $point->at(isset($at[$point->id]) ? $motion->apply($at[$point->id]) : null, null, $pairs->isHolding($frame, $point->id)),

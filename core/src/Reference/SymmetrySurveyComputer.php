@@ -53,6 +53,7 @@ final readonly class SymmetrySurveyComputer
         $motion = (new MirrorPlane)->axes(
             array_map(fn (array $pair): array => [$at[$pair[0]], $at[$pair[1]]], $pairs->holding($frame)),
             BenchPositions::knowUp($survey) ? Vector3::of(0, 0, 1) : null,
+            $pairs->front($at),
         );
         $laid = array_map($motion->apply(...), $at);
         $points = [];

@@ -43,7 +43,16 @@ final readonly class Forecaster
         $candidates = (new NextReadingAdviser($wide))->advise($frame, $survey, $result);
         $queue = new ReadingQueue(new GainCalculator($frame, $result, $wide), $frame, $result, $this->options);
         [$readings, $tooClose, $ended] = $queue->line($candidates, self::MOST_AHEAD);
+        if ($ended && $this->hasUnchecked($result)) {
+            $checks = (new NextReadingAdviser($wide))->advise($frame, $survey, $result, true);
+            array_push($readings, ...$queue->checks($checks, $readings, $this->options->leastRedundancy));
+        }
 
         return new Forecast($coordinates, $settled, $ended ? count($readings) : null, $tooClose, $readings);
+    }
+
+    private function hasUnchecked(SurveyResult $result): bool
+    {
+        return array_filter($result->readings, fn (ReadingResult $reading): bool => $reading->status === ReadingStatus::Used && ! $reading->checked) !== [];
     }
 }

@@ -25,14 +25,17 @@ final readonly class NextReadingAdviser
 
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
 
-    /** @return list<NextReading> best first */
-    public function advise(Frame $frame, Survey $survey, SurveyResult $result): array
+    /**
+     * @param  bool  $onlyChecks  what checks readings, where what is undecided is too close to call
+     * @return list<NextReading> best first
+     */
+    public function advise(Frame $frame, Survey $survey, SurveyResult $result, bool $onlyChecks = false): array
     {
         $unread = array_filter($frame->points, fn (Point $point): bool => $point->reference !== null && ! isset($result->solved->network->columns[$point->id]));
         if ($unread !== []) {
             return (new StartingTour)->remaining($frame, $survey, $this->options->suggestions, $this->options);
         }
-        $gains = new GainCalculator($frame, $result, $this->options);
+        $gains = new GainCalculator($frame, $result, $this->options, $onlyChecks);
         if ($gains->isSettled()) {
             return [];
         }

@@ -88,6 +88,14 @@ function collectPatterns(array $findings): array
     return array_map(fn ($finding): string => "{$finding->section->value} {$finding->pattern->value}", $findings);
 }
 
+it('pulls no rail on symmetry alone, and says that it cannot tell which of the two moved', function () {
+    [$frame, $at] = hitAtOneCorner();
+    $assessment = (new SurveyAssessor)->assess(bare($frame), Readings::survey(Readings::tour($at)));
+    $rails = array_values(array_filter($assessment->findings, fn ($finding): bool => $finding->pattern->value === 'short-rail' && $finding->significant));
+    expect($rails[0]->text)->toContain('symmetry cannot say which of them moved')
+        ->and(array_filter($assessment->pulls, fn ($step): bool => $step->pattern->value === 'short-rail'))->toBe([]);
+});
+
 it('decides and suggests readings without a chart', function () {
     [$frame, $at] = hitAtOneCorner();
     $assessment = (new SurveyAssessor)->assess(bare($frame), Readings::survey(Readings::tour($at)));

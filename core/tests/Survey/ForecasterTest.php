@@ -115,3 +115,16 @@ it('starts a tour without a chart, by mates', function () {
     expect(array_map(fn (NextReading $next): string => "$next->kind ".implode(' ', $next->points), $tour))->toBe(['tram AL AR', 'height AL', 'height AR', 'tram BL BR', 'tram AL BL', 'tram AL BR'])
         ->and($tour[0]->expected)->toBeNull();
 });
+
+it('counts what checks an unchecked reading, and reading it does check it', function () {
+    $frame = Readings::ladder(6);
+    $at = Readings::truth($frame);
+    // So good a tool that all is decided at once; what is left is to check the heights.
+    $readings = array_map(fn (Reading $r): Reading => new Reading($r->id, $r->kind, $r->value, 0.1), Readings::tour($at));
+    $forecast = (new Forecaster)->forecast($frame, Readings::survey($readings), (new SurveyComputer)->compute($frame, Readings::survey($readings)));
+    expect($forecast->settled)->toBe(36)->and($forecast->toGo)->toBeGreaterThan(0);
+    $after = Readings::survey([...$readings, ...takenAsTold($forecast->readings, $at, fn (): float => 0.0 + lcg_value() * 1e-9)]);
+    $result = (new SurveyComputer)->compute($frame, $after);
+    expect(array_filter($result->readings, fn ($reading): bool => ! $reading->checked))->toBe([])
+        ->and((new Forecaster)->forecast($frame, $after, $result)->isDone())->toBeTrue();
+});

@@ -1,3 +1,4 @@
+import { inUnit } from '@/shared/lib/in-unit';
 import { Head } from '@inertiajs/react';
 import { useState, type FormEvent } from 'react';
 import { PanelSketch } from '@/features/bench/components/panel-sketch';
@@ -78,7 +79,7 @@ export default function CalculatorPage() {
                     {result ? (
                         <div className={`mt-4 border-l-[6px] pl-4 ${result.square ? 'border-ink' : 'border-out'}`}>
                             <p className="font-head text-3xl font-semibold">{result.square ? 'Square' : 'Not square'}</p>
-                            <p className="mt-1 text-lg">{result.text}</p>
+                            <p className="mt-1 text-lg">{inUnit(result.text, unit)}</p>
                             <p className="mt-2 text-sm text-soft">
                                 Rack s = (d₁² − d₂²) / (4 l), by Pythagoras twice; ± 1.96 σ from both diagonals.
                             </p>

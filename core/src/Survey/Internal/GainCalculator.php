@@ -49,9 +49,10 @@ final class GainCalculator
 
     private bool $hasLoose;
 
-    public function __construct(Frame $frame, private readonly SurveyResult $result, private readonly SurveyOptions $options)
+    /** @param  bool  $onlyChecks  leave what is undecided alone, and rate only what checks a reading */
+    public function __construct(Frame $frame, private readonly SurveyResult $result, private readonly SurveyOptions $options, bool $onlyChecks = false)
     {
-        foreach ($result->points as $point) {
+        foreach ($onlyChecks ? [] : $result->points as $point) {
             foreach ($point->axes as $axis => $verdict) {
                 if ($verdict === Verdict::Unsure && ($point->determined[$axis] ?? false) && $point->deviation !== null) {
                     $column = $result->covariance->columns[$point->id] + $axis;
@@ -241,6 +242,12 @@ final class GainCalculator
     private function motionsOfBase(): array
     {
         return $this->result->covariance->cross === null ? $this->result->covariance->motions->withMotions($this->result->solved->cofactors) : [];
+    }
+
+    /** @return list<array<int, float>> weighted rows of the readings that nothing checks */
+    public function uncheckedRows(): array
+    {
+        return $this->unchecked;
     }
 
     /** @return list<int> columns of the coordinates that are undecided and held */

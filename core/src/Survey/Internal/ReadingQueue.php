@@ -74,37 +74,119 @@ final readonly class ReadingQueue
     }
 
     /**
+     * The readings that bring every unchecked one to where a mistake in it would show. A reading a adds (a Q aᵤᵀ)² / (σ² + a Q aᵀ)
+     * to the redundancy of another.
+     *
      * @param  list<NextReading>  $candidates
-     * @return array{list<list<float>>, list<list<float>>, list<float>} effect of each on the undecided, covariance between them, variance of reading
+     * @param  list<NextReading>  $taken  that come before, and check some already
+     * @return list<NextReading>
      */
-    private function matrices(array $candidates): array
+    public function checks(array $candidates, array $taken, float $least): array
+    {
+        $unchecked = $this->gains->uncheckedRows();
+        $redundancy = array_map(fn (array $row): float => 1 - $this->result->solved->leverage($row), $unchecked);
+        [$rows, $spreads, $noise] = $this->spreads([...$taken, ...$candidates]);
+        $effects = array_map(fn (array $spread): array => array_map(fn (array $row): float => $this->along($row, $spread), $unchecked), $spreads);
+        $between = array_map(fn (array $spread): array => array_map(fn (array $row): float => $this->along($row, $spread), $rows), $spreads);
+        $order = array_keys($taken);
+        $chosen = [];
+        while (min([1.0, ...$redundancy]) <= $least && count($chosen) < count($candidates)) {
+            $k = array_shift($order) ?? $this->bestCheck($effects, $between, $noise, $redundancy, [...array_keys($taken), ...$chosen], $least);
+            if ($k === null) {
+                break;
+            }
+            if ($k >= count($taken)) {
+                $chosen[] = $k;
+            }
+            $uncertain = $noise[$k] + $between[$k][$k];
+            [$own, $ownEffects] = [$between[$k], $effects[$k]];
+            foreach ($redundancy as $u => $r) {
+                $redundancy[$u] = $r + $ownEffects[$u] ** 2 / $uncertain;
+            }
+            foreach ($effects as $l => $row) {
+                $share = $own[$l] / $uncertain;
+                $effects[$l] = array_map(fn (float $a, float $b): float => $a - $share * $b, $row, $ownEffects);
+                $between[$l] = array_map(fn (float $a, float $b): float => $a - $share * $b, $between[$l], $own);
+            }
+        }
+
+        return array_map(fn (int $k): NextReading => $candidates[$k - count($taken)], $chosen);
+    }
+
+    /**
+     * @param  list<list<float>>  $effects
+     * @param  list<list<float>>  $between
+     * @param  list<float>  $noise
+     * @param  list<float>  $redundancy
+     * @param  list<int>  $taken
+     */
+    private function bestCheck(array $effects, array $between, array $noise, array $redundancy, array $taken, float $least): ?int
+    {
+        $best = null;
+        $most = 1e-6;
+        foreach ($effects as $k => $row) {
+            $gain = 0.0;
+            foreach (in_array($k, $taken, true) ? [] : $redundancy as $u => $r) {
+                // What goes beyond being checked is worth nothing more.
+                $gain += $r > $least ? 0.0 : min(2 * $least, $row[$u] ** 2 / ($noise[$k] + $between[$k][$k]));
+            }
+            if ($gain > $most) {
+                [$best, $most] = [$k, $gain];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<NextReading>  $candidates
+     * @return array{list<array<int, float>>, list<array<int, float>>, list<float>} design rows, Q aᵀ of each, variance of reading
+     */
+    private function spreads(array $candidates): array
     {
         $solved = $this->result->solved;
-        $rows = $effects = $noise = [];
+        $rows = $spreads = $noise = [];
         foreach ($candidates as $next) {
             $kind = ReadingKinds::named($next->kind)::between($next->points, null);
             $rows[] = $row = $solved->network->unweighted($next->points, $solved->datum->turned($kind->linearise($solved->bench)->partials));
-            $effects[] = $this->gains->effectsOf($row);
-            $noise[] = $kind::usualSigma() ** 2;
-        }
-        $between = [];
-        foreach ($rows as $k => $row) {
             $spread = [];
             foreach ($row as $i => $p) {
                 foreach ($solved->cofactors[$i] as $j => $q) {
                     $spread[$j] = ($spread[$j] ?? 0.0) + $p * $q;
                 }
             }
-            foreach ($rows as $l => $other) {
-                $sum = 0.0;
-                foreach ($other as $j => $q) {
-                    $sum += $q * $spread[$j];
-                }
-                $between[$k][$l] = $sum;
-            }
+            $spreads[] = $spread;
+            $noise[] = $kind::usualSigma() ** 2;
         }
 
-        return [$effects, array_map(array_values(...), array_values($between)), $noise];
+        return [$rows, $spreads, $noise];
+    }
+
+    /**
+     * @param  array<int, float>  $row
+     * @param  array<int, float>  $spread
+     */
+    private function along(array $row, array $spread): float
+    {
+        $sum = 0.0;
+        foreach ($row as $j => $p) {
+            $sum += $p * $spread[$j];
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param  list<NextReading>  $candidates
+     * @return array{list<list<float>>, list<list<float>>, list<float>} effect of each on the undecided, covariance between them, variance of reading
+     */
+    private function matrices(array $candidates): array
+    {
+        [$rows, $spreads, $noise] = $this->spreads($candidates);
+        $effects = array_map($this->gains->effectsOf(...), $rows);
+        $between = array_map(fn (array $spread): array => array_map(fn (array $row): float => $this->along($row, $spread), $rows), $spreads);
+
+        return [$effects, $between, $noise];
     }
 
     /**

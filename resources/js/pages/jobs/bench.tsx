@@ -69,7 +69,7 @@ function Bench({ job, initial }: { job: JobProps; initial: BenchProps }) {
                     Never under a vehicle that stands on jacks alone; lower it on its stands before a hand goes in.
                 </p>
             </div>
-            <div className="grid content-start gap-4">
+            <div className="grid content-start gap-4 lg:sticky lg:top-0 lg:self-start">
                 {step === 'square' ? (
                     <PanelSketch rack={last ? (last.corners[0]?.right ?? 0) / -3 : 0} />
                 ) : (

@@ -1,3 +1,4 @@
+import { inUnit } from '@/shared/lib/in-unit';
 import { usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
@@ -72,7 +73,7 @@ function Reference({ job, reference: initial, comparison }: Props) {
                         </h2>
                         <ul className="mt-1 grid gap-1">
                             {reference.faults.map((fault) => (
-                                <li key={fault.text}>{fault.text}</li>
+                                <li key={fault.text}>{inUnit(fault.text, unit)}</li>
                             ))}
                         </ul>
                     </section>

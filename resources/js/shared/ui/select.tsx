@@ -5,16 +5,16 @@ interface Props {
     value: string;
     choices: { value: string; label: string }[];
     onChange: (value: string) => void;
-    hidden?: boolean;
+    inline?: boolean;
     disabled?: boolean;
 }
 
 /** A labelled choice among many; the browser's own list, since a glove finds it. */
-export function Select({ label, value, choices, onChange, hidden = false, disabled = false }: Props) {
+export function Select({ label, value, choices, onChange, inline = false, disabled = false }: Props) {
     const id = useId();
     return (
-        <div>
-            <label htmlFor={id} className={hidden ? 'sr-only' : 'mb-1 block text-sm text-soft'}>
+        <div className={inline ? 'grid grid-cols-[auto_1fr] items-center gap-2' : ''}>
+            <label htmlFor={id} className={`text-sm text-soft ${inline ? '' : 'mb-1 block'}`}>
                 {label}
             </label>
             <select

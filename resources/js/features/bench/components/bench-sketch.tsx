@@ -1,3 +1,4 @@
+import { formatLength } from '@/shared/lib/format';
 import { liftWords, turnWords } from '@/features/bench/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import type { BenchRoundProps, JigProps } from '@/types/props';
@@ -11,7 +12,7 @@ const PLACES: Record<string, { x: number; y: number; anchor: 'start' | 'end'; dy
 
 /** The bench from above with its four screws, front to the left; what to do with each is written at it. */
 export function BenchSketch({ jig, round }: { jig: JigProps; round: BenchRoundProps | undefined }) {
-    const { unit } = useUnits();
+    const { unit, denominator } = useUnits();
     return (
         <svg viewBox="0 0 560 280" className="block w-full bg-dye" role="img" aria-label="The bench from above, front to the left">
             <g fill="none" stroke="var(--scribe)">
@@ -19,8 +20,8 @@ export function BenchSketch({ jig, round }: { jig: JigProps; round: BenchRoundPr
                 <path d="M70 140H490" strokeDasharray="18 4 3 4" strokeWidth={0.8} />
                 <path d="M210 70V210M350 70V210" strokeWidth={1.6} />
             </g>
-            <text x={280} y={145} textAnchor="middle" fontSize={15} fill="var(--dye-soft)">
-                {Math.round(jig.length)} × {Math.round(jig.width)} mm
+            <text x={280} y={130} textAnchor="middle" fontSize={15} fill="var(--dye-soft)">
+                {formatLength(jig.length, unit, denominator)} × {formatLength(jig.width, unit, denominator)} {unit}
             </text>
             {Object.entries(PLACES).map(([corner, place]) => {
                 const turn = round?.turns.find((one) => one.corner === corner);

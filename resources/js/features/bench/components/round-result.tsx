@@ -1,3 +1,4 @@
+import { inUnit } from '@/shared/lib/in-unit';
 import { router } from '@inertiajs/react';
 import { liftWords, moveWords, pushWords, turnWords } from '@/features/bench/lib/words';
 import { useUnits } from '@/shared/hooks/units';
@@ -12,7 +13,7 @@ export function RoundResult({ round, job, canWork }: { round: BenchRoundProps; j
         <section aria-live="polite" aria-label="What to do" className={`border-l-[6px] pl-4 ${round.good ? 'border-ink' : 'border-out'}`}>
             {round.says.map((sentence, i) => (
                 <p key={sentence} className={i === 0 ? 'font-head text-2xl leading-tight font-semibold' : 'mt-1'}>
-                    {sentence}
+                    {inUnit(sentence, unit)}
                 </p>
             ))}
             {!round.good && round.turns.length > 0 && (

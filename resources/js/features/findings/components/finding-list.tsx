@@ -1,8 +1,11 @@
+import { useUnits } from '@/shared/hooks/units';
+import { inUnit } from '@/shared/lib/in-unit';
 import { FindingPicture } from '@/features/findings/components/finding-picture';
 import type { FindingProps, PointProps } from '@/types/props';
 
 /** What the deviations mean together: what is to be seen first, then what was looked for and not found. */
 export function FindingList({ findings, points }: { findings: FindingProps[]; points: PointProps[] }) {
+    const { unit } = useUnits();
     const seen = findings.filter((finding) => finding.significant);
     const unseen = findings.filter((finding) => !finding.significant);
     if (findings.length === 0) {
@@ -17,7 +20,7 @@ export function FindingList({ findings, points }: { findings: FindingProps[]; po
                 {seen.map((finding) => (
                     <li key={key(finding)} className="flex flex-wrap items-center gap-x-4 gap-y-1">
                         <FindingPicture finding={finding} points={points} />
-                        <p className="min-w-52 flex-1">{finding.text}</p>
+                        <p className="min-w-52 flex-1">{inUnit(finding.text, unit)}</p>
                     </li>
                 ))}
             </ul>
@@ -26,7 +29,7 @@ export function FindingList({ findings, points }: { findings: FindingProps[]; po
                     <summary className="min-h-11 content-center text-soft">Looked for and not seen ({unseen.length})</summary>
                     <ul className="grid gap-1 text-soft">
                         {unseen.map((finding) => (
-                            <li key={key(finding)}>{finding.text}</li>
+                            <li key={key(finding)}>{inUnit(finding.text, unit)}</li>
                         ))}
                     </ul>
                 </details>

@@ -1,4 +1,4 @@
-import { picture } from '@/features/findings/lib/picture';
+import { HEIGHT, picture, WIDTH } from '@/features/findings/lib/picture';
 import type { FindingProps, PointProps } from '@/types/props';
 
 /** The pattern drawn on the exaggerated frame: thin the chart, thick as it is, arrows where it went. */
@@ -8,9 +8,9 @@ export function FindingPicture({ finding, points }: { finding: FindingProps; poi
     return (
         <figure className="shrink-0 bg-dye text-dye-ink">
             <svg
-                viewBox="0 0 260 96"
-                width={260}
-                height={96}
+                viewBox={`0 0 ${WIDTH} ${HEIGHT + 16}`}
+                width={WIDTH}
+                height={HEIGHT + 16}
                 role="img"
                 aria-label={`${finding.pattern} of the ${finding.section}, ${drawn.view}, enlarged`}
             >
@@ -28,7 +28,7 @@ export function FindingPicture({ finding, points }: { finding: FindingProps; poi
                 {drawn.arrows.map((arrow, i) => (
                     <Arrow key={i} {...arrow} />
                 ))}
-                <text x={8} y={90} fontSize={11} fill="var(--dye-soft)">
+                <text x={8} y={HEIGHT + 9} fontSize={11} fill="var(--dye-soft)">
                     {drawn.view}, × {drawn.factor}
                 </text>
             </svg>

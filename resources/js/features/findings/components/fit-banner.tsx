@@ -1,3 +1,5 @@
+import { useUnits } from '@/shared/hooks/units';
+import { inUnit } from '@/shared/lib/in-unit';
 import type { FitProps } from '@/types/props';
 
 const WORDS: Record<FitProps['state'], [string, string]> = {
@@ -19,6 +21,7 @@ function Sign({ state }: { state: FitProps['state'] }) {
 
 /** Whether the frame may be cut, with every reason. It says what the readings show and approves nothing. */
 export function FitBanner({ fit }: { fit: FitProps }) {
+    const { unit } = useUnits();
     const [words, tone] = WORDS[fit.state];
     return (
         <section aria-labelledby="fit" className={`border-l-[6px] pl-4 ${tone}`}>
@@ -28,7 +31,7 @@ export function FitBanner({ fit }: { fit: FitProps }) {
             </h2>
             <ul className="mt-1 grid gap-0.5">
                 {fit.reasons.map((reason) => (
-                    <li key={reason}>{reason}</li>
+                    <li key={reason}>{inUnit(reason, unit)}</li>
                 ))}
             </ul>
             <p className="mt-1.5 text-sm text-soft">

@@ -75,11 +75,13 @@ export function SourceList({ reference, job, canWork }: Props) {
 
 function Compare({ reference, job }: { reference: ReferenceProps; job: number }) {
     const params = new URLSearchParams(window.location.search);
-    const [first, setFirst] = useState(params.get('first') ?? '-');
-    const [second, setSecond] = useState(params.get('second') ?? reference.sources.find((source) => !source.inForce)?.code ?? '');
+    const [first, setFirst] = useState(
+        params.get('first') ?? (reference.points.some((point) => point.chart !== null) ? '-' : (reference.sources[0]?.code ?? '')),
+    );
+    const [second, setSecond] = useState(params.get('second') ?? reference.sources.findLast((source) => !source.inForce)?.code ?? '');
     if (reference.sources.length === 0) return null;
     const choices = [
-        { value: '-', label: 'the reference in force' },
+        ...(reference.points.some((point) => point.chart !== null) ? [{ value: '-', label: 'the reference in force' }] : []),
         ...reference.sources.filter((source) => !source.inForce).map((source) => ({ value: source.code, label: source.name })),
     ];
     if (choices.length < 2) return null;

@@ -1,3 +1,4 @@
+import { inUnit } from '@/shared/lib/in-unit';
 import { doubtWords, rivalWords } from '@/features/survey/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { Button } from '@/shared/ui/button';
@@ -57,7 +58,7 @@ function Open({
     return (
         <>
             <p className="leading-snug">{doubtWords(reading, others, unit)}</p>
-            {cause && <p className="mt-1 leading-snug font-medium">{cause.text}</p>}
+            {cause && <p className="mt-1 leading-snug font-medium">{inUnit(cause.text, unit)}</p>}
             {rival && <p className="mt-1 leading-snug">{rivalWords(rival, readings, unit, denominator)}</p>}
             <div className="mt-1 mb-1.5 flex flex-wrap gap-2">
                 {canWork && rival && (

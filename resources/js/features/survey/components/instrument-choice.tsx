@@ -31,6 +31,7 @@ export function InstrumentChoice({ instruments, chosen, next, waiting, onChoose,
     return (
         <div className="grid gap-1.5">
             <Select
+                inline
                 label="Read with"
                 value={chosen === null ? '' : String(chosen.id)}
                 onChange={(value) => onChoose(value === '' ? null : Number(value))}

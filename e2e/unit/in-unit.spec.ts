@@ -1,0 +1,17 @@
+import { expect, test } from '@playwright/test';
+import { inUnit } from '../../resources/js/shared/lib/in-unit';
+
+test('a sentence of the core is left as it is where millimetres are shown', () => {
+    expect(inUnit('The rear stands to the right by 12.0 ± 0.4 mm, more than the 3 mm allowed.', 'mm')).toBe(
+        'The rear stands to the right by 12.0 ± 0.4 mm, more than the 3 mm allowed.',
+    );
+});
+
+test('its measures are said in thousandths of an inch where inches are shown', () => {
+    expect(inUnit('The rear stands to the right by 12.7 ± 0.4 mm, more than the 3 mm allowed.', 'in')).toBe(
+        'The rear stands to the right by 0.500 ± 0.016 in, more than the 0.118 in allowed.',
+    );
+    expect(inUnit('The plane falls −2.5 mm and 10 readings are left.', 'in')).toBe(
+        'The plane falls −0.098 in and 10 readings are left.',
+    );
+});
