@@ -40,5 +40,17 @@ for (const theme of ['light', 'dark'] as const) {
         await check('report');
         await page.goto('/workshop');
         await check('workshop');
+        for (const path of [
+            '/instruments',
+            '/calculator',
+            '/practice',
+            '/jobs/2/bench',
+            '/jobs/3/reference',
+            '/jobs/3/surveys/before/findings',
+        ]) {
+            await page.goto(path);
+            await page.waitForLoadState('networkidle');
+            await check(path);
+        }
     });
 }

@@ -9,7 +9,7 @@ function chart(text: string) {
 
 test('a chart from a spreadsheet becomes a job that tells what to read first', async ({ page }) => {
     await logIn(page);
-    await page.getByLabel('Title').fill('From a chart');
+    await page.getByRole('form', { name: 'New job from a chart' }).getByLabel('Title').fill('From a chart');
     await page
         .getByLabel('Chart file')
         .setInputFiles(
@@ -31,7 +31,7 @@ test('a chart from a spreadsheet becomes a job that tells what to read first', a
 
 test('a faulty chart names every row and keeps nothing', async ({ page }) => {
     await logIn(page);
-    await page.getByLabel('Title').fill('Faulty chart');
+    await page.getByRole('form', { name: 'New job from a chart' }).getByLabel('Title').fill('Faulty chart');
     await page
         .getByLabel('Chart file')
         .setInputFiles(chart(`${HEADER}\nAL,,left,,0,"12,5",500,3,yes\nAL,,up,,0,-400,x,3,yes\n`));

@@ -75,4 +75,68 @@ await logIn(small.page, 'second');
 await small.page.getByRole('link', { name: 'Mobile library' }).click();
 await small.page.getByRole('button', { name: 'Hide the keypad' }).waitFor();
 await small.take('survey-390');
+
+const frame = await open();
+await logIn(frame.page, 'technician');
+await frame.page.goto(`${url}/jobs/2/bench`);
+for (const [label, value] of [
+    ['Front left, in', '412 mm'],
+    ['Front right, in', '409.5 mm'],
+    ['Rear left, in', '414 mm'],
+    ['Rear right, in', '410.5 mm'],
+])
+    await frame.page.getByLabel(label, { exact: true }).fill(value);
+await frame.page.getByRole('button', { name: 'Work it out' }).click();
+await frame.page.getByText('The corners differ').waitFor();
+await frame.take('bench');
+await frame.page.goto(`${url}/jobs/3/surveys/before/findings`);
+await frame.page.getByRole('button', { name: /^AR/ }).click();
+await frame.take('findings-mirror');
+await frame.page.goto(`${url}/jobs/3/reference`);
+await frame.page.getByRole('button', { name: 'Use Sister vehicle' }).click();
+await frame.page.getByRole('heading', { name: 'Held against Sister vehicle' }).waitFor();
+await frame.take('reference');
+await frame.page.goto(`${url}/jobs/1/surveys/before`);
+await frame.page.getByRole('button', { name: /Measuring tour/ }).click();
+await frame.take('tour');
+await frame.page.goto(`${url}/jobs/3/surveys/before/movement/sister`);
+await frame.page.getByRole('heading', { name: /What moved/ }).waitFor();
+await frame.take('movement');
+await frame.page.goto(`${url}/instruments`);
+await frame.take('instruments');
+await frame.page.goto(`${url}/calculator`);
+for (const [label, value] of [
+    ['Diagonal, left front to right rear, mm', '2162'],
+    ['Diagonal, right front to left rear, mm', '2146'],
+    ['Rail, front point to rear point, mm', '2000'],
+    ['Width between the rails, if measured, mm', '800'],
+])
+    await frame.page.getByLabel(label).fill(value);
+await frame.page.getByRole('button', { name: 'Is it square?' }).click();
+await frame.page.getByText('Not square').waitFor();
+await frame.take('square-check');
+await frame.page.goto(`${url}/practice`);
+await frame.page.getByLabel(/Number of the frame/).fill('42');
+await frame.page.getByRole('button', { name: 'Start', exact: true }).click();
+await frame.page.locator('#call').waitFor();
+for (const call of [
+    'AL AR',
+    'AL BR',
+    'AR BL',
+    'h AL',
+    'h AR',
+    'DL ER',
+    'DR EL',
+    'h EL',
+    'h ER',
+    'DL EL',
+    'DR ER',
+]) {
+    await frame.page.locator('#call').fill(call);
+    await frame.page.keyboard.press('Enter');
+    await frame.page.waitForTimeout(250);
+}
+await frame.page.getByRole('button', { name: /tram DR ER/ }).click();
+await frame.take('practice');
+
 await browser.close();

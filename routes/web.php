@@ -33,6 +33,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
 
     Route::get('/jobs', [JobController::class, 'index'])->name('jobs');
+    Route::post('/jobs', [JobController::class, 'store'])->name('jobs.empty');
     Route::post('/jobs/from-file', [JobFileController::class, 'store'])->name('jobs.from-file');
     Route::post('/jobs/from-chart', [ChartController::class, 'store'])->name('jobs.from-chart');
     Route::get('/jobs/{job}', [JobController::class, 'show'])->name('job');

@@ -30,6 +30,7 @@ final readonly class ReportDocument
         return view('report', [
             'job' => $job,
             'survey' => $survey,
+            'source' => $job->sources()->where('in_force', true)->value('name'),
             'props' => $props,
             'plan' => $plan,
             'driveline' => DrivelineProps::from($job),

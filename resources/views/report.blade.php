@@ -36,6 +36,7 @@
                 <tr><td>Workshop</td><td>{{ $job->workshop->name }}</td></tr>
                 <tr><td>Vehicle</td><td>{{ $job->vehicle ?: '–' }}</td></tr>
                 <tr><td>Survey</td><td>{{ $survey->code }}, {{ count($props->readings) }} readings, {{ count($props->points) }} points</td></tr>
+                <tr><td>Held against</td><td>{{ $props->against === 'mirror' ? 'its own mirror image: what bent both sides alike does not show' : ($source ?? 'the chart of the job') }}</td></tr>
                 <tr><td>Printed</td><td>{{ $printedAt }} by {{ $printedBy->name }} ({{ $printedBy->role->value }})</td></tr>
             </table>
             <p class="caution">Everything here is computed from readings that people took. It is no approval: the vehicle maker's body-builder instructions, local rules and a licensed engineer or inspector decide. Support the frame on stands before work, disconnect the battery, keep fuel and brake lines away from heat.</p>
@@ -53,9 +54,16 @@
             @endif
             @foreach ($ordered as $reading)
                 @if ($reading->state === 'doubtful')
-                    <p><strong>Reading {{ $reading->number }} does not fit:</strong> {{ $reading->kind }} {{ implode(' ', $reading->points) }} reads {{ $reading->quantity === 'angle' ? $degrees(abs($reading->off)) : $length(abs($reading->off)) }} {{ $reading->off > 0 ? 'more' : 'less' }} than the others say. It is left out of the computation.</p>
+                    <p><strong>Reading {{ $reading->number }} does not fit:</strong> {{ $reading->kind }} {{ implode(' ', $reading->points) }} reads {{ $reading->quantity === 'angle' ? $degrees(abs($reading->off)) : $length(abs($reading->off)) }} {{ $reading->off > 0 ? 'more' : 'less' }} than the others say. It is left out of the computation.{{ $reading->causes === [] ? '' : ' '.$reading->causes[0]->text }}</p>
                 @endif
             @endforeach
+
+            @if ($props->fit)
+                <h2>{{ ['fit' => 'Fit to modify, as far as the readings show', 'straighten' => 'Straighten first', 'undecided' => 'Undecided: read on'][$props->fit->state] }}</h2>
+                @foreach ($props->fit->reasons as $reason)<p>{{ $reason }}</p>@endforeach
+                <p>What the readings show, not an approval. Rust, cracks, old repairs and heat-treated rails are for the eye.</p>
+            @endif
+            @foreach ($props->doubts as $doubt)<p><strong>The chart of {{ $doubt->point }} is in doubt.</strong> {{ $doubt->text }}</p>@endforeach
 
             <h2>Findings</h2>
             @forelse ($props->findings as $finding)
@@ -75,6 +83,17 @@
                     </tr>
                 @endforeach
             </table>
+
+            @if ($props->pulls !== [])
+                <h2>What to pull, in this order</h2>
+                <table>
+                    <thead><tr><th class="n">#</th><th>Points</th><th class="n">Amount</th><th>Which way</th><th>Tram to watch: now, target</th></tr></thead>
+                    @foreach ($props->pulls as $pull)
+                        <tr><td class="n">{{ $pull->order }}</td><td>{{ implode(', ', $pull->points) }}</td><td class="n">{{ $length($pull->amount) }} ± {{ $length($pull->expanded) }}</td><td>{{ $pull->direction }}</td>
+                            <td>@foreach ($pull->checks as $check){{ $check->call }}: {{ $length($check->now) }}, {{ $length($check->target) }}{{ $loop->last ? '' : '; ' }}@endforeach</td></tr>
+                    @endforeach
+                </table>
+            @endif
 
             <h2>Plan</h2>
             @if ($plan->trouble)

@@ -32,7 +32,7 @@ final readonly class CompareSources
         $names = [$sources->get($first)->name ?? 'the reference in force', $sources->get($second)->name ?? 'the reference in force'];
         $measured = $this->assess->handle($survey)->assessment?->survey;
 
-        return ComparisonProps::from($first, $second, (new SourceComparer)->compare($a, $b, $names, $measured));
+        return ComparisonProps::from($first, $second, (new SourceComparer)->compare($a, $b, $names, $measured, array_values($job->points->where('is_base', true)->pluck('code')->all())));
     }
 
     /** @return array<string, Vector3> */

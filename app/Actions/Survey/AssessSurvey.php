@@ -6,6 +6,7 @@ namespace App\Actions\Survey;
 
 use App\Documents\JobDocument;
 use App\Models\Survey;
+use App\Models\Workshop;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Findings\SurveyAssessor;
 use Geodex\Core\JobFile\JobReader;
@@ -23,7 +24,7 @@ final readonly class AssessSurvey
     public function handle(Survey $survey): AssessedSurvey
     {
         $job = $this->jobs->fromDocument(JobDocument::forCore($survey->job, $survey));
-        $options = new SurveyOptions(reach: $survey->job->workshop->tram_reach_mm);
+        $options = new SurveyOptions(reach: $this->reach($survey->job->workshop));
         $log = $job->surveys[0];
         $repeats = (new RepeatFinder)->find($log);
         try {
@@ -44,5 +45,13 @@ final readonly class AssessSurvey
         } catch (CoreFailure $failure) {
             return new AssessedSurvey($job->frame, null, $failure, (new StartingTour)->remaining($job->frame, $log, $options->suggestions, $options), null, [], $repeats, $log->blocked);
         }
+    }
+
+    /** The longest tram bar that the shop has named, or what its settings say (mm). */
+    private function reach(Workshop $workshop): float
+    {
+        $longest = $workshop->instruments()->where('kind', 'tram-bar')->max('reach_mm');
+
+        return is_numeric($longest) ? (float) $longest : $workshop->tram_reach_mm;
     }
 }

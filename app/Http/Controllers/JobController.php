@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Jobs\ImportJob;
 use App\Actions\Survey\AssessSurvey;
 use App\Http\Props\JobRowProps;
 use App\Http\Props\NextStep;
+use App\Http\Requests\EmptyJobRequest;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\Survey;
@@ -36,6 +38,15 @@ final class JobController extends Controller
             'greatestBytes' => JobReader::GREATEST_BYTES,
             'tooLarge' => $request->boolean('too-large'),
         ]);
+    }
+
+    /** A job whose chart is typed in on screen. */
+    public function store(EmptyJobRequest $request, ImportJob $import): RedirectResponse
+    {
+        $this->authorize('create', Job::class);
+        $user = $this->user($request);
+
+        return redirect()->route('reference', $import->handle($user->workshop, $user, $request->document())->id);
     }
 
     public function show(Job $job): RedirectResponse

@@ -22,8 +22,8 @@ final readonly class ChartChecker
     /** Two points closer than this are one hole named twice. */
     private const SAME_MM = 2.0;
 
-    /** A frame longer than this in millimetres was not written in inches, one shorter than its half was. */
-    private const SHORTEST_FRAME_MM = 1000.0;
+    /** No frame is shorter than this (mm); written in inches, a frame of 10 m would be. */
+    private const SHORTEST_FRAME_MM = 400.0;
 
     /** @return list<ChartFault> */
     public function check(Frame $frame): array

@@ -31,13 +31,14 @@ final readonly class SourceComparer
      * @param  array<string, Vector3>  $first  mm
      * @param  array<string, Vector3>  $second  mm
      * @param  array{string, string}  $names  of the two sources
+     * @param  list<string>  $base  points taken as undamaged: where two halves differ, the half with these is what they agree on
      *
      * @throws DegenerateGeometry if they share fewer than three points not in a line
      */
-    public function compare(array $first, array $second, array $names, ?SurveyResult $measured = null): SourceComparison
+    public function compare(array $first, array $second, array $names, ?SurveyResult $measured = null, array $base = []): SourceComparison
     {
         $common = array_map(strval(...), array_keys(array_intersect_key($first, $second)));
-        $agreed = $this->agreed($first, $second, $common);
+        $agreed = $this->agreed($first, $second, $common, array_values(array_intersect($common, $base)));
         $motion = $this->motion($second, $first, $agreed);
         $laid = array_map($motion->apply(...), array_intersect_key($second, $first));
         $differences = [];
@@ -55,11 +56,31 @@ final readonly class SourceComparer
      * @param  array<string, Vector3>  $first
      * @param  array<string, Vector3>  $second
      * @param  list<string>  $common
-     * @return list<string> the points on which the two agree: the better half, then all within what shops hold
+     * @param  list<string>  $base
+     * @return list<string> the points on which the two agree, from the base points or from all, whichever gives more
      */
-    private function agreed(array $first, array $second, array $common): array
+    private function agreed(array $first, array $second, array $common, array $base): array
     {
-        $kept = $common;
+        $fromAll = $this->agreedFrom($first, $second, $common, $common);
+        try {
+            $this->motion($second, $first, $base);
+        } catch (DegenerateGeometry) {
+            return $fromAll;
+        }
+        $fromBase = $this->agreedFrom($first, $second, $common, $base);
+
+        return count($fromBase) >= count($fromAll) ? $fromBase : $fromAll;
+    }
+
+    /**
+     * @param  array<string, Vector3>  $first
+     * @param  array<string, Vector3>  $second
+     * @param  list<string>  $common
+     * @param  list<string>  $kept  where to start
+     * @return list<string> the better half, then all within what shops hold
+     */
+    private function agreedFrom(array $first, array $second, array $common, array $kept): array
+    {
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $motion = $this->motion($second, $first, $kept);
             $off = [];

@@ -46,6 +46,13 @@ it('says with which of them the readings side, region by region', function (arra
     'each is right in part' => [['F'], 'row E: the readings fit Chart 1; row F: the readings fit Chart 2'],
 ]);
 
+it('lays two halves that differ together on the half that is taken as undamaged', function () {
+    $one = Readings::truth(Readings::ladder(6));
+    $two = neighbouringYear($one, ['D', 'E', 'F']);
+    expect(regionsOf((new SourceComparer)->compare($one, $two, ['a', 'b'], base: ['AL', 'AR', 'BL', 'BR'])->regions))->toBe(['A-C agree', 'D-F open'])
+        ->and(regionsOf((new SourceComparer)->compare($one, $two, ['a', 'b'], base: ['EL', 'ER', 'FL', 'FR'])->regions))->toBe(['A-C open', 'D-F agree']);
+});
+
 it('blames the frame where the readings fit neither', function () {
     $frame = Readings::ladder(6);
     $one = Readings::truth($frame);

@@ -21,6 +21,7 @@ export const routes = {
     job: '/jobs/{job}',
     'job.file': '/jobs/{job}/file',
     jobs: '/jobs',
+    'jobs.empty': '/jobs',
     'jobs.from-chart': '/jobs/from-chart',
     'jobs.from-file': '/jobs/from-file',
     login: '/login',

@@ -1,6 +1,6 @@
 import { Head, usePage } from '@inertiajs/react';
 import { JobList } from '@/features/jobs/components/job-list';
-import { FromChart, FromFile } from '@/features/jobs/components/new-job';
+import { FromChart, FromFile, FromNothing } from '@/features/jobs/components/new-job';
 import { TopBar } from '@/shared/ui/top-bar';
 import { Trouble } from '@/shared/ui/trouble';
 import type { JobRowProps } from '@/types/props';
@@ -64,7 +64,10 @@ export default function JobsPage({ jobs, canCreate, greatestBytes, tooLarge }: P
                         </h2>
                         <div className="grid gap-12 md:grid-cols-2">
                             <FromChart greatestBytes={greatestBytes} />
-                            <FromFile greatestBytes={greatestBytes} />
+                            <div className="grid content-start gap-12">
+                                <FromFile greatestBytes={greatestBytes} />
+                                <FromNothing />
+                            </div>
                         </div>
                     </section>
                 )}

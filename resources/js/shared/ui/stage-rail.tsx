@@ -5,7 +5,7 @@ import type { StageProps } from '@/types/props';
 export function StageRail({ stages, current }: { stages: StageProps[]; current: string }) {
     return (
         <nav aria-label="Stages of the job" className="no-print shrink-0 border-line bg-bench max-md:border-b md:w-[112px] md:border-r">
-            <ol className="relative flex md:flex-col md:py-6">
+            <ol className="relative flex max-md:overflow-x-auto md:flex-col md:py-6">
                 <span aria-hidden className="absolute top-8 bottom-8 left-[15px] hidden w-px bg-ink md:block" />
                 {stages.map((stage) => {
                     const here = stage.key === current;

@@ -94,3 +94,37 @@ export function FromFile({ greatestBytes }: { greatestBytes: number }) {
         </form>
     );
 }
+
+/** A job without a file: its chart is typed in on screen, or it has none. */
+export function FromNothing() {
+    const form = useForm<{ title: string; vehicle: string; units: 'mm' | 'in' }>({ title: '', vehicle: '', units: 'mm' });
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        form.post(path('jobs.empty'));
+    };
+    return (
+        <form onSubmit={submit} className="grid content-start gap-4" aria-label="New job without a file">
+            <h3 className="text-xl">Without a file</h3>
+            <Field
+                label="Title"
+                value={form.data.title}
+                hint="The chart is typed in on the next screen, or left out."
+                onChange={(event) => form.setData('title', event.target.value)}
+                error={form.errors.title}
+            />
+            <Field label="Vehicle" value={form.data.vehicle} onChange={(event) => form.setData('vehicle', event.target.value)} />
+            <Segmented
+                label="Unit of the job"
+                value={form.data.units}
+                onChange={(units) => form.setData('units', units)}
+                choices={[
+                    { value: 'mm', label: 'millimetres' },
+                    { value: 'in', label: 'inches' },
+                ]}
+            />
+            <Button type="submit" disabled={form.processing} className="justify-self-start">
+                Start the job
+            </Button>
+        </form>
+    );
+}
