@@ -19,31 +19,34 @@ use Geodex\Core\Survey\SurveyOptions;
 /** Computes a stored survey. What cannot be computed yet comes back with the reason and the start of a tour. */
 final readonly class AssessSurvey
 {
+    /** Next readings that a screen offers. */
+    private const SHOWN = 5;
+
     public function __construct(private JobReader $jobs) {}
 
     public function handle(Survey $survey): AssessedSurvey
     {
         $job = $this->jobs->fromDocument(JobDocument::forCore($survey->job, $survey));
-        $options = new SurveyOptions(reach: $this->reach($survey->job->workshop));
+        $options = new SurveyOptions(reach: $this->reach($survey->job->workshop), suggestions: Forecaster::CANDIDATES);
         $log = $job->surveys[0];
         $repeats = (new RepeatFinder)->find($log);
         try {
             $assessment = (new SurveyAssessor($options))->assess($job->frame, $log);
-            $forecast = (new Forecaster($options))->forecast($assessment->frame, $log, $assessment->survey);
+            $forecast = (new Forecaster($options))->forecast($assessment->frame, $log, $assessment->survey, $assessment->next);
 
             return new AssessedSurvey(
                 $assessment->frame,
                 $assessment,
                 null,
                 // Where the way to the end is foreseen, its first readings are the next; where it is not, the best ones.
-                $forecast->toGo === null ? $assessment->next : array_slice($forecast->readings, 0, $options->suggestions),
+                array_slice($forecast->toGo === null ? $assessment->next : $forecast->readings, 0, self::SHOWN),
                 $forecast,
                 (new RivalFinder($options))->find($assessment->frame, $log, $assessment->survey),
                 $repeats,
                 $log->blocked,
             );
         } catch (CoreFailure $failure) {
-            return new AssessedSurvey($job->frame, null, $failure, (new StartingTour)->remaining($job->frame, $log, $options->suggestions, $options), null, [], $repeats, $log->blocked);
+            return new AssessedSurvey($job->frame, null, $failure, (new StartingTour)->remaining($job->frame, $log, self::SHOWN, $options), null, [], $repeats, $log->blocked);
         }
     }
 

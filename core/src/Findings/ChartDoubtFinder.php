@@ -26,6 +26,9 @@ final readonly class ChartDoubtFinder
 
     private const FITS_SIGMAS = 3.0;
 
+    /** Share of its tolerance up to which a base point lies well. */
+    private const LIES_WELL = 0.4;
+
     /** Fewer readings than this at a point do not check each other. */
     private const LEAST_READINGS = 4;
 
@@ -80,9 +83,14 @@ final readonly class ChartDoubtFinder
     /** Deviation of a point; of a base point from where the other base points put it, since it has drawn the datum towards itself. */
     private function off(Point $point, Frame $frame, SurveyResult $result): ?Vector3
     {
+        $deviation = $result->point($point->id)?->deviation;
         $others = array_values(array_filter($result->base, fn (string $id): bool => $id !== $point->id));
-        if (count($others) === count($result->base) || $point->reference === null) {
-            return $result->point($point->id)?->deviation;
+        if ($deviation === null || $point->reference === null || count($others) === count($result->base)) {
+            return $deviation;
+        }
+        // A base point that lies well is not looked at more closely: without it the datum would hardly be another.
+        if ($deviation->norm() < self::LIES_WELL * min($point->tolerance->mm)) {
+            return $deviation;
         }
         try {
             $motion = (new RigidMotionFitter)->fit(

@@ -15,13 +15,14 @@ use Geodex\Core\Survey\Internal\ReadingQueue;
 final readonly class Forecaster
 {
     /** Candidates that are looked at: the readings worth most now are nearly always those worth most later. */
-    private const CANDIDATES = 40;
+    public const CANDIDATES = 24;
 
     private const MOST_AHEAD = 60;
 
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
 
-    public function forecast(Frame $frame, Survey $survey, SurveyResult $result): Forecast
+    /** @param  ?list<NextReading>  $candidates  the best next readings, where they are known already; CANDIDATES of them do */
+    public function forecast(Frame $frame, Survey $survey, SurveyResult $result, ?array $candidates = null): Forecast
     {
         $coordinates = $settled = 0;
         $unread = false;
@@ -40,7 +41,7 @@ final readonly class Forecaster
 
             return new Forecast($coordinates, $settled, count($tour), 0, $tour);
         }
-        $candidates = (new NextReadingAdviser($wide))->advise($frame, $survey, $result);
+        $candidates ??= (new NextReadingAdviser($wide))->advise($frame, $survey, $result);
         $queue = new ReadingQueue(new GainCalculator($frame, $result, $wide), $frame, $result, $this->options);
         [$readings, $tooClose, $ended] = $queue->line($candidates, self::MOST_AHEAD);
         if ($ended && $this->hasUnchecked($result)) {

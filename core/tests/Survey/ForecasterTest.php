@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Frame\Tolerance;
 use Geodex\Core\Simulation\FrameMaker;
 use Geodex\Core\Survey\Forecaster;
 use Geodex\Core\Survey\MeasuringTour;
@@ -117,14 +120,20 @@ it('starts a tour without a chart, by mates', function () {
 });
 
 it('counts what checks an unchecked reading, and reading it does check it', function () {
-    $frame = Readings::ladder(6);
+    // Tolerances so wide that all is decided at once, but the last corner hangs on three readings that nothing checks.
+    $frame = new Frame(array_map(fn (Point $p): Point => new Point($p->id, $p->name, $p->side, $p->mate, null, $p->reference, Tolerance::all(60), $p->base), Readings::ladder(6)->points));
     $at = Readings::truth($frame);
-    // So good a tool that all is decided at once; what is left is to check the heights.
-    $readings = array_map(fn (Reading $r): Reading => new Reading($r->id, $r->kind, $r->value, 0.1), Readings::tour($at));
-    $forecast = (new Forecaster)->forecast($frame, Readings::survey($readings), (new SurveyComputer)->compute($frame, Readings::survey($readings)));
-    expect($forecast->settled)->toBe(36)->and($forecast->toGo)->toBeGreaterThan(0);
-    $after = Readings::survey([...$readings, ...takenAsTold($forecast->readings, $at, fn (): float => 0.0 + lcg_value() * 1e-9)]);
-    $result = (new SurveyComputer)->compute($frame, $after);
-    expect(array_filter($result->readings, fn ($reading): bool => ! $reading->checked))->toBe([])
-        ->and((new Forecaster)->forecast($frame, $after, $result)->isDone())->toBeTrue();
+    $readings = array_values(array_filter(Readings::tour($at), fn (Reading $r): bool => ! in_array('FR', $r->kind->points(), true) || in_array($r->id, ['tram EL FR', 'tram FL FR', 'height FR'], true)));
+    for ($round = 1; $round < 8; $round++) {
+        $result = (new SurveyComputer)->compute($frame, Readings::survey($readings));
+        $forecast = (new Forecaster)->forecast($frame, Readings::survey($readings), $result);
+        expect($forecast->settled)->toBe(36);
+        if ($forecast->isDone()) {
+            break;
+        }
+        // A reading that checks another may itself be checked only by the next one.
+        $readings = [...$readings, ...takenAsTold($forecast->readings, $at, Readings::noise($round, 1e-6))];
+    }
+    expect($round)->toBeGreaterThan(1)->and($forecast->isDone())->toBeTrue()
+        ->and(array_filter($result->readings, fn ($reading): bool => ! $reading->checked))->toBe([]);
 });

@@ -27,8 +27,8 @@ use Geodex\Core\Survey\TakenReadings;
  */
 final readonly class RivalFinder
 {
-    /** Correlation of two standardised residuals from which they are looked at. */
-    private const TOGETHER = 0.7;
+    /** What an explanation may leave of the suspect's misfit, in critical values, by the linear theory; a tenth for what bends. */
+    private const LEFT = 1.1;
 
     /** A deciding reading has to differ by so many of its sigmas. */
     private const DECIDES_SIGMAS = 4.0;
@@ -52,7 +52,7 @@ final readonly class RivalFinder
         $rivals = [];
         foreach ($result->readings as $judged) {
             if ($judged->status === ReadingStatus::Suspect) {
-                $rival = $this->rivalOf($byId[$judged->id], $survey, $result);
+                $rival = $this->rivalOf($byId[$judged->id], abs($judged->standardised ?? 0.0), $survey, $result);
                 if ($rival !== null) {
                     $rivals[] = $rival;
                 }
@@ -62,14 +62,14 @@ final readonly class RivalFinder
         return $rivals;
     }
 
-    private function rivalOf(Reading $suspect, Survey $survey, SurveyResult $result): ?Rival
+    private function rivalOf(Reading $suspect, float $misfit, Survey $survey, SurveyResult $result): ?Rival
     {
         foreach ($suspect->kind->points() as $id) {
             if (! isset($result->solved->network->columns[$id])) {
                 return null;
             }
         }
-        foreach ($this->moveTogether($suspect, $result) as $other) {
+        foreach ($this->moveTogether($suspect, $misfit, $result) as $other) {
             $at = $this->without($other, $suspect, $result);
             if ($at !== null) {
                 return $this->decide($suspect, $other, $at, $survey, $result);
@@ -79,8 +79,13 @@ final readonly class RivalFinder
         return null;
     }
 
-    /** @return list<Reading> used readings whose residual moves with the suspect's, the closest first */
-    private function moveTogether(Reading $suspect, SurveyResult $result): array
+    /**
+     * With another reading left out in its place, |w| √(1 − ρ²) of the suspect's misfit is left.
+     *
+     * @param  float  $misfit  standardised residual of the suspect
+     * @return list<Reading> used readings that would leave no more than a good reading has, the closest first
+     */
+    private function moveTogether(Reading $suspect, float $misfit, SurveyResult $result): array
     {
         $solved = $result->solved;
         $partials = $solved->datum->turned($suspect->kind->linearise($solved->bench)->partials);
@@ -102,8 +107,9 @@ final readonly class RivalFinder
                 $with += $p * $spread[$j];
             }
             $redundancy = 1 - $solved->leverage($other) + $with ** 2 / $own;
-            if ($redundancy > 1e-9 && abs($with) / sqrt($own * $redundancy) > self::TOGETHER) {
-                $close[$k] = abs($with) / sqrt($own * $redundancy);
+            $together = $redundancy > 1e-9 ? min(1.0, abs($with) / sqrt($own * $redundancy)) : 0.0;
+            if ($misfit * sqrt(1 - $together ** 2) <= self::LEFT * $this->options->critical) {
+                $close[$k] = $together;
             }
         }
         arsort($close);
