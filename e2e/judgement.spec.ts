@@ -43,6 +43,9 @@ test('findings say whether the frame may be cut, with reasons, pictures and what
 }) => {
     await logIn(page);
     await page.getByRole('link', { name: 'Beach tender' }).click();
+    await page.getByRole('button', { name: /Survey “tack”/ }).click();
+    await page.getByRole('menuitem', { name: /^before/ }).click();
+    await expect(page.getByRole('button', { name: /Survey “before”/ })).toBeVisible();
     await page.getByRole('link', { name: /^Findings/ }).click();
     await expect(page.getByRole('heading', { name: 'Straighten first' })).toBeVisible();
     await expect(page.getByText(/not an approval/)).toBeVisible();

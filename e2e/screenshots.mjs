@@ -46,7 +46,6 @@ await page.getByRole('textbox', { name: 'Reading' }).focus();
 await take('survey');
 
 await page.getByRole('link', { name: /^Findings/ }).click();
-await page.getByRole('button', { name: /^HR/ }).click();
 await take('findings');
 
 await page.getByRole('link', { name: /^Plan/ }).click();
@@ -99,7 +98,7 @@ await frame.take('reference');
 await frame.page.goto(`${url}/jobs/1/surveys/before`);
 await frame.page.getByRole('button', { name: /Measuring tour/ }).click();
 await frame.take('tour');
-await frame.page.goto(`${url}/jobs/3/surveys/before/movement/sister`);
+await frame.page.goto(`${url}/jobs/2/surveys/tack/movement/before`);
 await frame.page.getByRole('heading', { name: /What moved/ }).waitFor();
 await frame.take('movement');
 await frame.page.goto(`${url}/instruments`);

@@ -87,10 +87,10 @@
             @if ($props->pulls !== [])
                 <h2>What to pull, in this order</h2>
                 <table>
-                    <thead><tr><th class="n">#</th><th>Points</th><th class="n">Amount</th><th>Which way</th><th>Tram to watch: now, target</th></tr></thead>
+                    <thead><tr><th class="n">#</th><th>Points</th><th class="n">Amount</th><th>Which way</th><th>To watch: now, target</th></tr></thead>
                     @foreach ($props->pulls as $pull)
                         <tr><td class="n">{{ $pull->order }}</td><td>{{ implode(', ', $pull->points) }}</td><td class="n">{{ $length($pull->amount) }} ± {{ $length($pull->expanded) }}</td><td>{{ $pull->direction }}</td>
-                            <td>@foreach ($pull->checks as $check){{ $check->call }}: {{ $length($check->now) }}, {{ $length($check->target) }}{{ $loop->last ? '' : '; ' }}@endforeach</td></tr>
+                            <td>@foreach ($pull->checks as $check){{ $check->kind }} {{ $check->call }}: {{ $length($check->now) }}, {{ $length($check->target) }}{{ $loop->last ? '' : '; ' }}@endforeach</td></tr>
                     @endforeach
                 </table>
             @endif

@@ -7,5 +7,6 @@ namespace App\Http\Props;
 /** A reading to watch while pulling; mm. */
 final readonly class PullCheckProps
 {
-    public function __construct(public string $call, public float $now, public float $target) {}
+    /** @param  'tram'|'rise'  $kind */
+    public function __construct(public string $kind, public string $call, public float $now, public float $target) {}
 }

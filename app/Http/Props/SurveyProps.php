@@ -91,7 +91,7 @@ final readonly class SurveyProps
             'doubts' => array_map(fn (ChartDoubt $doubt): DoubtProps => new DoubtProps($doubt->point, $doubt->axis, $doubt->chart, $doubt->measured, $doubt->suggested, $doubt->text), $assessed->assessment->doubts ?? []),
             'pulls' => array_map(fn (PullStep $step): PullProps => new PullProps(
                 $step->order, $step->pattern->value, $step->section->value, $step->points, $step->amount, $step->expanded, $step->direction, $step->text,
-                array_map(fn (array $check): PullCheckProps => new PullCheckProps($check['call'], $check['now'], $check['target']), $step->checks),
+                array_map(fn (array $check): PullCheckProps => new PullCheckProps($check['kind'], $check['call'], $check['now'], $check['target']), $step->checks),
             ), $assessed->assessment->pulls ?? []),
             'fit' => $assessed->assessment === null ? null : new FitProps($assessed->assessment->fit->state, $assessed->assessment->fit->reasons),
             'blocked' => $assessed->blocked,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Geodex\Core\Findings;
 
 use Geodex\Core\Frame\Frame;
-use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Frame\Side;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
 
@@ -61,7 +61,7 @@ final readonly class PullPlanner
         $expanded = $this->options->coverage * $finding->sigma;
         $text = sprintf('Bring %s %.1f mm: %s.', $finding->pattern === Pattern::ShortRail ? implode(' and ', $points) : "$where (".implode(', ', $points).')', abs($finding->amount), $direction);
 
-        return new PullStep($order, $finding->pattern, $finding->section, $points, abs($finding->amount), $expanded, $direction, $this->checks($points, $frame, $result), $text);
+        return new PullStep($order, $finding->pattern, $finding->section, $points, abs($finding->amount), $expanded, $direction, $this->checks($finding->pattern, $points, $frame, $result), $text);
     }
 
     /** @return list<string> the points of the outermost pair, or the end pairs of the centre; one of them for a short rail */
@@ -76,45 +76,50 @@ final readonly class PullPlanner
     }
 
     /**
-     * For each point the tram to the base point diagonally across that shows the pull, and its height.
+     * Readings that show the pull: for what is out in plan the tram to the base point diagonally across, which hardly notices
+     * a height; for sag the rise from the base point along the rail, for twist the rise from left to right.
      *
      * @param  list<string>  $points
-     * @return list<array{call: string, now: float, target: float}>
+     * @return list<array{kind: 'tram'|'rise', call: string, now: float, target: float}>
      */
-    private function checks(array $points, Frame $frame, SurveyResult $result): array
+    private function checks(Pattern $pattern, array $points, Frame $frame, SurveyResult $result): array
     {
         $checks = [];
         foreach ($points as $id) {
             $is = $result->point($id)?->measured;
             $should = $frame->point($id)->reference;
-            $anchor = $is === null ? null : $this->anchor($id, $is, $frame, $result);
-            if ($is === null || $should === null || $anchor === null) {
+            $from = match ($pattern) {
+                Pattern::Twist => $frame->point($id)->side === Side::Right ? $frame->point($id)->mate : null,
+                Pattern::Sag => $this->anchor($id, $frame, $result, true),
+                default => $this->anchor($id, $frame, $result, false),
+            };
+            $at = $from === null ? null : $result->point($from)?->measured;
+            $meant = $from === null ? null : $frame->point($from)->reference;
+            if ($is === null || $should === null || $from === null || $at === null || $meant === null) {
                 continue;
             }
-            [$from, $at] = $anchor;
-            $checks[] = ['call' => "$from $id", 'now' => $is->minus($at)->norm(), 'target' => $should->minus($at)->norm()];
+            $checks[] = in_array($pattern, [Pattern::Twist, Pattern::Sag], true)
+                ? ['kind' => 'rise', 'call' => "$from $id", 'now' => $is->z - $at->z, 'target' => $should->z - ($pattern === Pattern::Twist ? $meant->z : $at->z)]
+                : ['kind' => 'tram', 'call' => "$from $id", 'now' => $is->minus($at)->norm(), 'target' => $should->minus($at)->norm()];
         }
 
         return $checks;
     }
 
-    /**
-     * The nearest base point on the other side that the tram reaches, and is not the point itself.
-     *
-     * @return ?array{string, Vector3}
-     */
-    private function anchor(string $id, Vector3 $is, Frame $frame, SurveyResult $result): ?array
+    /** The nearest base point within the reach of the tram, on the same side or the other, that is not the point itself. */
+    private function anchor(string $id, Frame $frame, SurveyResult $result, bool $sameSide): ?string
     {
+        $is = $result->point($id)?->measured;
         $best = null;
         $least = $this->options->reach;
         foreach ($result->base as $base) {
             $at = $result->point($base)?->measured;
-            if ($at === null || $base === $id || $frame->point($base)->side === $frame->point($id)->side || $base === $frame->point($id)->mate) {
+            if ($is === null || $at === null || $base === $id || $base === $frame->point($id)->mate || ($frame->point($base)->side === $frame->point($id)->side) !== $sameSide) {
                 continue;
             }
             $span = $at->minus($is)->norm();
             if ($span <= $least) {
-                [$best, $least] = [[$base, $at], $span];
+                [$best, $least] = [$base, $span];
             }
         }
 

@@ -13,7 +13,7 @@ final readonly class PullStep
      * @param  float  $amount  mm, never negative
      * @param  float  $expanded  half its 95 % interval (mm)
      * @param  string  $direction  "rearward", "to the left", "up, and the right side down" …
-     * @param  list<array{call: string, now: float, target: float}>  $checks  readings to watch: what they read now, and at the target (mm)
+     * @param  list<array{kind: 'tram'|'rise', call: string, now: float, target: float}>  $checks  readings to watch: what they read now, and at the target (mm)
      */
     public function __construct(public int $order, public Pattern $pattern, public Section $section, public array $points, public float $amount, public float $expanded, public string $direction, public array $checks, public string $text) {}
 }

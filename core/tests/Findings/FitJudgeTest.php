@@ -79,6 +79,14 @@ describe('the pull plan', function () {
         'right side high' => [['FL' => [0, 0, -5], 'FR' => [0, 0, 5]], 'the right side down against the left'],
     ]);
 
+    it('watches heights where heights are out, since a tram hardly notices them', function () {
+        $twist = assessed(['FL' => [0, 0, -5], 'FR' => [0, 0, 5]])->pulls[0]->checks;
+        expect($twist)->toHaveCount(1)->and($twist[0]['kind'])->toBe('rise')->and($twist[0]['call'])->toBe('FL FR')
+            ->and($twist[0]['now'])->toEqualWithDelta(10.0, 0.05)->and($twist[0]['target'])->toEqualWithDelta(0.0, 0.05);
+        $sag = assessed(['FL' => [0, 0, -9], 'FR' => [0, 0, -9]])->pulls[0]->checks[0];
+        expect($sag['kind'])->toBe('rise')->and($sag['target'] - $sag['now'])->toEqualWithDelta(9.0, 0.05);
+    });
+
     it('pulls nothing that is within tolerance', function () {
         expect(assessed(['FL' => [0, 1.5, 0], 'FR' => [0, 1.5, 0]])->pulls)->toBe([]);
     });

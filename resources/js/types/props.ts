@@ -343,6 +343,7 @@ export interface ProgressProps {
 
 /** A reading to watch while pulling; mm. */
 export interface PullCheckProps {
+    kind: 'tram' | 'rise';
     call: string;
     now: number;
     target: number;

@@ -32,7 +32,7 @@ export default function MovementPage(props: Props) {
 function Moved({ job, movement }: Props) {
     const { unit } = useUnits();
     const [chosen, setChosen] = useState<string | null>(null);
-    const [factor, setFactor] = useState(50);
+    const [factor, setFactor] = useState(20);
     return (
         <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
             <div className="flex min-h-[320px] min-w-0 flex-1 flex-col">

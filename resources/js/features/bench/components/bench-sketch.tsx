@@ -1,5 +1,5 @@
 import { formatLength } from '@/shared/lib/format';
-import { liftWords, turnWords } from '@/features/bench/lib/words';
+import { turnWords } from '@/features/bench/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import type { BenchRoundProps, JigProps } from '@/types/props';
 
@@ -60,7 +60,7 @@ export function BenchSketch({ jig, round }: { jig: JigProps; round: BenchRoundPr
                             fill={move ? 'var(--now)' : 'var(--dye-soft)'}
                         >
                             {corner}
-                            {move && `: ${turnWords(move.turns)} ${move.clockwise ? '↻' : '↺'}, ${liftWords(move.change, unit)}`}
+                            {move && `: ${turnWords(move.turns)} ${move.clockwise ? '↻' : '↺'}`}
                         </text>
                     </g>
                 );

@@ -32,7 +32,7 @@ export function PullPlan({ pulls }: { pulls: PullProps[] }) {
                                 <ul className="mt-0.5 flex flex-wrap gap-x-6">
                                     {pull.checks.map((check) => (
                                         <li key={check.call} className="whitespace-nowrap">
-                                            <span className="text-soft">tram</span> {check.call}{' '}
+                                            <span className="text-soft">{check.kind}</span> {check.call}{' '}
                                             <span className="text-soft">{formatLength(check.now, unit, denominator)} →</span>{' '}
                                             <b className="font-semibold">{formatLength(check.target, unit, denominator)}</b> {unit}
                                         </li>

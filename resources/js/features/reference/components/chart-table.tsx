@@ -61,7 +61,7 @@ export function ChartTable({ chart, faulty, disabled, chosen, onChoose, onSave }
                                         label={`Name of point ${i + 1}`}
                                         chart={chart}
                                         disabled={disabled}
-                                        width="w-16"
+                                        width="w-14"
                                     />
                                     {faulty.includes(row.id) && <span className="ml-1 text-out">■ ?</span>}
                                 </td>
@@ -86,7 +86,7 @@ export function ChartTable({ chart, faulty, disabled, chosen, onChoose, onSave }
                                         label={`${row.id} hole`}
                                         chart={chart}
                                         disabled={disabled}
-                                        width="w-20"
+                                        width="w-16"
                                     />
                                 </td>
                                 <td className="px-1">
@@ -114,7 +114,7 @@ export function ChartTable({ chart, faulty, disabled, chosen, onChoose, onSave }
                                     {row.side === 'left' && row.mate !== '' && !disabled && (
                                         <button
                                             type="button"
-                                            className="min-h-11 px-1.5 underline decoration-line underline-offset-4"
+                                            className="min-h-11 px-1 text-sm underline decoration-line underline-offset-4"
                                             onClick={() => chart.mirror(i)}
                                             aria-label={`Mirror ${row.id} to ${row.mate}`}
                                         >
@@ -124,7 +124,7 @@ export function ChartTable({ chart, faulty, disabled, chosen, onChoose, onSave }
                                     {!disabled && (
                                         <button
                                             type="button"
-                                            className="min-h-11 min-w-9 text-soft"
+                                            className="min-h-11 min-w-7 text-soft"
                                             onClick={() => chart.remove(i)}
                                             aria-label={`Leave out ${row.id}`}
                                         >

@@ -19,8 +19,17 @@ export interface Row {
 
 const BLANK: Row = { id: '', name: '', side: 'left', mate: '', x: '', y: '', z: '', hole: '', tolerance: '3', base: false };
 
+/** A place that was measured has more digits than a hand wants to see; one that is left as it is goes back exactly. */
+function shown(mm: number | null): string {
+    return mm === null ? '' : `${Math.round(mm * 100) / 100} mm`;
+}
+
+function exact(typed: string, mm: number | null | undefined): string {
+    return mm != null && typed === shown(mm) ? `${mm} mm` : typed;
+}
+
 function rowOf(point: ChartRowProps): Row {
-    const typed = (mm: number | null) => (mm === null ? '' : `${mm} mm`);
+    const typed = shown;
     return {
         ...point,
         x: typed(point.x),
@@ -41,6 +50,7 @@ function drawn(typed: string, unit: Unit): number | null {
 /** The chart while it is typed in, and the drawing that grows with it. */
 export function useChart(job: number, initial: ReferenceProps, unit: Unit) {
     const [rows, setRows] = useState<Row[]>(() => initial.rows.map(rowOf));
+    const [kept, setKept] = useState(initial.rows);
     const [trouble, setTrouble] = useState<string[]>([]);
     const [saving, setSaving] = useState(false);
     const change = (at: number, part: Partial<Row>) => setRows(rows.map((row, i) => (i === at ? { ...row, ...part } : row)));
@@ -87,10 +97,23 @@ export function useChart(job: number, initial: ReferenceProps, unit: Unit) {
         }),
         save: async (): Promise<ReferenceProps | null> => {
             setSaving(true);
-            const answer = await send<ReferenceProps>('PUT', path('reference.chart', { job }), { unit, points: rows });
+            const answer = await send<ReferenceProps>('PUT', path('reference.chart', { job }), {
+                unit,
+                points: rows.map((row) => {
+                    const was = kept.find((one) => one.id === row.id);
+                    return {
+                        ...row,
+                        x: exact(row.x, was?.x),
+                        y: exact(row.y, was?.y),
+                        z: exact(row.z, was?.z),
+                        hole: exact(row.hole, was?.hole),
+                    };
+                }),
+            });
             setSaving(false);
             if (answer.state === 'ok') {
                 setRows(answer.body.rows.map(rowOf));
+                setKept(answer.body.rows);
                 setTrouble([]);
                 return answer.body;
             }
