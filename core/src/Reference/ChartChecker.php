@@ -19,6 +19,9 @@ final readonly class ChartChecker
     /** No point of a frame stands this far from all the others. */
     private const FAR_MM = 3000.0;
 
+    /** Widths and heights along a frame differ by less than this share, so that a ratio near 25.4 is no chance. */
+    private const INCHES_WITHIN = 0.15;
+
     /** Two points closer than this are one hole named twice. */
     private const SAME_MM = 2.0;
 
@@ -35,6 +38,7 @@ final readonly class ChartChecker
             ...$this->mirrored($frame),
             ...$this->places($charted),
             ...$this->extent($charted),
+            ...$this->otherUnit($charted),
             ...$this->base($charted),
         ];
     }
@@ -143,6 +147,29 @@ final readonly class ChartChecker
         }
         if (max($x, $y, $z) < self::SHORTEST_FRAME_MM) {
             $faults[] = new ChartFault('units', $ids, sprintf('The whole frame is %.0f mm long: the chart is probably in inches.', max($x, $y, $z)));
+        }
+
+        return $faults;
+    }
+
+    /**
+     * Points whose offset or height is about 25.4 times smaller than that of the others: a row in inches.
+     *
+     * @param  list<Point>  $charted
+     * @return list<ChartFault>
+     */
+    private function otherUnit(array $charted): array
+    {
+        $faults = [];
+        foreach (['offset' => fn (Point $point): float => abs($this->at($point)->y), 'height' => fn (Point $point): float => abs($this->at($point)->z)] as $axis => $size) {
+            $sizes = array_map($size, array_filter($charted, fn (Point $point): bool => $axis === 'height' || $point->side !== Side::Centre));
+            sort($sizes);
+            $usual = $sizes[intdiv(count($sizes), 2)] ?? 0.0;
+            $odd = array_values(array_filter($charted, fn (Point $point): bool => ($axis === 'height' || $point->side !== Side::Centre) && $size($point) > 0.0 && abs($usual / $size($point) / Length::MILLIMETRES_PER_INCH - 1) < self::INCHES_WITHIN));
+            if ($odd !== [] && count($odd) < count($charted) / 2) {
+                $ids = array_map(fn (Point $point): string => $point->id, $odd);
+                $faults[] = new ChartFault('units', $ids, sprintf('The %s of %s is about 25.4 times smaller than that of the others (%.0f mm): probably in inches.', $axis, implode(', ', $ids), $usual));
+            }
         }
 
         return $faults;

@@ -23,7 +23,7 @@ it('has nothing to say of a good chart', function () {
 it('names mates that do not mirror, and the likely slip', function () {
     expect(chartFaults(['CR' => Vector3::of(1510, 390, 390)]))->toBe(['mirror: CL and CR do not mirror: station 1500 and 1510 mm.'])
         ->and(implode(' ', chartFaults(['CR' => Vector3::of(1500, -390, 390)])))->toContain('a minus is probably missing')
-        ->and(chartFaults(['CR' => Vector3::of(1500, 390, 390 / 25.4)]))->toBe(['units: CL and CR do not mirror: height 390 and 15.35 mm. One is 25.4 times the other: one is probably in inches.']);
+        ->and(chartFaults(['CR' => Vector3::of(1500, 390, 390 / 25.4)])[0])->toBe('units: CL and CR do not mirror: height 390 and 15.35 mm. One is 25.4 times the other: one is probably in inches.');
 });
 
 it('names a point metres away and one hole entered twice', function () {
@@ -35,6 +35,11 @@ it('names swapped columns, sides the wrong way round, and a chart in inches', fu
     expect(implode(' ', chartFaults([], fn (Vector3 $p): Vector3 => Vector3::of($p->y, $p->x, $p->z))))->toContain('axes: The frame is longer along its offsets')
         ->and(implode(' ', chartFaults([], fn (Vector3 $p): Vector3 => Vector3::of($p->x, -$p->y, $p->z))))->toContain('Offsets are positive to the right')
         ->and(implode(' ', chartFaults([], fn (Vector3 $p): Vector3 => $p->times(1 / 25.4))))->toContain('units: The whole frame is 110 mm long');
+});
+
+it('names a row whose offset or height is in inches among millimetres', function () {
+    expect(implode(' ', chartFaults(['DL' => Vector3::of(2200, -410 / 25.4, 450), 'DR' => Vector3::of(2200, 410 / 25.4, 450)])))->toContain('units: The offset of DL, DR is about 25.4 times smaller than that of the others')
+        ->and(implode(' ', chartFaults(['DL' => Vector3::of(2200, -410, 450 / 25.4), 'DR' => Vector3::of(2200, 410, 450 / 25.4)])))->toContain('units: The height of DL, DR');
 });
 
 it('names mates that do not name each other, and too few base points', function () {

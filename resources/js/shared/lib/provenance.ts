@@ -81,4 +81,40 @@ export const provenance = {
         formula: '(sec β − cos β) / 2 either way, at the steeper joint',
         source: 'Seherr-Thoss, Schmelz & Aucktor, Universal Joints and Driveshafts',
     },
+    toGo: {
+        title: 'Readings to go',
+        formula:
+            'the best reading is taken, Σ shrinks as it would, the next best, … until no more is decided; then what checks the unchecked',
+        source: 'Sequential least squares, Mikhail & Ackermann; deviations are taken to stay as they are',
+    },
+    pull: {
+        title: 'How far to pull',
+        formula: 'the amount of the pattern at the outermost pair, back to the reference; ± 1.96 σ',
+        source: 'docs/formulas.md, Findings',
+    },
+    movement: {
+        title: 'Movement',
+        formula: 'later − earlier, both laid on the base points; ± 1.96 √(σ₁² + σ₂²)',
+        source: 'Deformation analysis: Ghilani, Adjustment Computations',
+    },
+    turns: {
+        title: 'Turns',
+        formula: 'all corners to the height h that makes Σ|h − hᵢ| least, within the stops; turns = change / pitch',
+        source: 'docs/formulas.md, Bench',
+    },
+    square: {
+        title: 'Square',
+        formula: 'corners from sides and diagonals by least squares, the front beam held; rack s = (d₁² − d₂²) / (4 l)',
+        source: 'docs/formulas.md, Bench',
+    },
+    setting: {
+        title: 'Push and lift',
+        formula: 'what is off is a line over station; each support moves by that line at its own station',
+        source: 'docs/formulas.md, Bench',
+    },
+    detectable: {
+        title: 'Smallest mistake that shows',
+        formula: '(3.29 + 1.645) σ / √r: found in 95 of 100 cases',
+        source: 'Baarda, A Testing Procedure for Use in Geodetic Networks',
+    },
 } satisfies Record<string, Provenance>;

@@ -3,8 +3,11 @@ import { router } from '@inertiajs/react';
 import { liftWords, moveWords, pushWords, turnWords } from '@/features/bench/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { path } from '@/shared/lib/path';
+import { Ask } from '@/shared/ui/ask';
 import { Button } from '@/shared/ui/button';
 import type { BenchRoundProps } from '@/types/props';
+
+const ABOUT = { level: 'turns', square: 'square', set: 'setting' } as const;
 
 /** What a round comes to, and what to do now: which corner, which way, how much. */
 export function RoundResult({ round, job, canWork }: { round: BenchRoundProps; job: number; canWork: boolean }) {
@@ -13,7 +16,7 @@ export function RoundResult({ round, job, canWork }: { round: BenchRoundProps; j
         <section aria-live="polite" aria-label="What to do" className={`border-l-[6px] pl-4 ${round.good ? 'border-ink' : 'border-out'}`}>
             {round.says.map((sentence, i) => (
                 <p key={sentence} className={i === 0 ? 'font-head text-2xl leading-tight font-semibold' : 'mt-1'}>
-                    {inUnit(sentence, unit)}
+                    {i === 0 ? <Ask about={ABOUT[round.kind]}>{inUnit(sentence, unit)}</Ask> : inUnit(sentence, unit)}
                 </p>
             ))}
             {!round.good && round.turns.length > 0 && (

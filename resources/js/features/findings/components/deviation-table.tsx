@@ -70,7 +70,7 @@ function Deviation({ point, axis }: { point: PointProps; axis: number }) {
     }
     return (
         <>
-            <td className={`pl-2 text-right max-sm:pl-1 ${point.axes[axis] === 'out' ? 'font-semibold' : ''}`}>
+            <td className={`pl-2 text-right whitespace-nowrap max-sm:pl-1 ${point.axes[axis] === 'out' ? 'font-semibold' : ''}`}>
                 {point.axes[axis] === 'out' && <span aria-hidden>■ </span>}
                 <Ask about="deviation">{formatDeviation(point.deviation[axis] ?? 0, unit)}</Ask>
             </td>

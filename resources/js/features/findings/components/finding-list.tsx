@@ -5,7 +5,6 @@ import type { FindingProps, PointProps } from '@/types/props';
 
 /** What the deviations mean together: what is to be seen first, then what was looked for and not found. */
 export function FindingList({ findings, points }: { findings: FindingProps[]; points: PointProps[] }) {
-    const { unit } = useUnits();
     const seen = findings.filter((finding) => finding.significant);
     const unseen = findings.filter((finding) => !finding.significant);
     if (findings.length === 0) {
@@ -18,23 +17,31 @@ export function FindingList({ findings, points }: { findings: FindingProps[]; po
             {seen.length === 0 && <p className="font-medium">Nothing bent is to be seen in the pairs measured so far.</p>}
             <ul className="grid gap-3">
                 {seen.map((finding) => (
-                    <li key={key(finding)} className="flex flex-wrap items-center gap-x-4 gap-y-1">
-                        <FindingPicture finding={finding} points={points} />
-                        <p className="min-w-52 flex-1">{inUnit(finding.text, unit)}</p>
-                    </li>
+                    <Seen key={key(finding)} finding={finding} points={points} />
                 ))}
             </ul>
             {unseen.length > 0 && (
                 <details className="mt-3">
                     <summary className="min-h-11 content-center text-soft">Looked for and not seen ({unseen.length})</summary>
-                    <ul className="grid gap-1 text-soft">
+                    <ul className="grid gap-3 text-soft">
                         {unseen.map((finding) => (
-                            <li key={key(finding)}>{inUnit(finding.text, unit)}</li>
+                            <Seen key={key(finding)} finding={finding} points={points} />
                         ))}
                     </ul>
                 </details>
             )}
         </>
+    );
+}
+
+/** A finding with its picture. */
+function Seen({ finding, points }: { finding: FindingProps; points: PointProps[] }) {
+    const { unit } = useUnits();
+    return (
+        <li className="flex flex-wrap items-center gap-x-4 gap-y-1">
+            <FindingPicture finding={finding} points={points} />
+            <p className="min-w-52 flex-1">{inUnit(finding.text, unit)}</p>
+        </li>
     );
 }
 

@@ -1,5 +1,6 @@
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation, formatLength } from '@/shared/lib/format';
+import { Ask } from '@/shared/ui/ask';
 import type { PullProps } from '@/types/props';
 
 /** How far each outermost pair must come, which way and in what order, with the readings to watch while pulling. */
@@ -21,8 +22,11 @@ export function PullPlan({ pulls }: { pulls: PullProps[] }) {
                         <div>
                             <p>
                                 <b className="font-semibold">
-                                    {pull.points.join(', ')}: {formatDeviation(pull.amount, unit, false)} ±{' '}
-                                    {formatDeviation(pull.expanded, unit, false)} {unit} {pull.direction}
+                                    {pull.points.join(', ')}:{' '}
+                                    <Ask about="pull">
+                                        {formatDeviation(pull.amount, unit, false)} ± {formatDeviation(pull.expanded, unit, false)} {unit}
+                                    </Ask>{' '}
+                                    {pull.direction}
                                 </b>{' '}
                                 <span className="text-soft">
                                     ({pull.pattern}, {pull.section})

@@ -1,15 +1,11 @@
 import { useForm } from '@inertiajs/react';
 import { useState, type FormEvent } from 'react';
+import { AboutJob, type About } from '@/features/jobs/components/about-job';
 import { FileField } from '@/features/jobs/components/file-field';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
-import { Field } from '@/shared/ui/field';
-import { Segmented } from '@/shared/ui/segmented';
 
-interface Chart {
-    title: string;
-    vehicle: string;
-    units: 'mm' | 'in';
+interface Chart extends About {
     file: File | null;
 }
 
@@ -24,30 +20,12 @@ export function FromChart({ greatestBytes }: { greatestBytes: number }) {
     return (
         <form onSubmit={submit} className="grid gap-4" aria-label="New job from a chart">
             <h3 className="text-xl">From a chart (CSV)</h3>
-            <Field
-                label="Title"
-                value={form.data.title}
-                onChange={(event) => form.setData('title', event.target.value)}
-                error={form.errors.title}
+            <AboutJob
+                data={form.data}
+                errors={form.errors}
+                onChange={(part) => form.setData({ ...form.data, ...part })}
+                unitLabel="The chart is in"
             />
-            <Field
-                label="Vehicle"
-                value={form.data.vehicle}
-                onChange={(event) => form.setData('vehicle', event.target.value)}
-                error={form.errors.vehicle}
-            />
-            <div>
-                <p className="text-sm text-soft">The chart is in</p>
-                <Segmented
-                    label="Unit of the chart"
-                    value={form.data.units}
-                    onChange={(units) => form.setData('units', units)}
-                    choices={[
-                        { value: 'mm', label: 'millimetres' },
-                        { value: 'in', label: 'inches' },
-                    ]}
-                />
-            </div>
             <FileField
                 label="Chart file"
                 accept=".csv,.txt,text/csv"
@@ -97,7 +75,7 @@ export function FromFile({ greatestBytes }: { greatestBytes: number }) {
 
 /** A job without a file: its chart is typed in on screen, or it has none. */
 export function FromNothing() {
-    const form = useForm<{ title: string; vehicle: string; units: 'mm' | 'in' }>({ title: '', vehicle: '', units: 'mm' });
+    const form = useForm<About>({ title: '', vehicle: '', units: 'mm' });
     const submit = (event: FormEvent) => {
         event.preventDefault();
         form.post(path('jobs.empty'));
@@ -105,22 +83,12 @@ export function FromNothing() {
     return (
         <form onSubmit={submit} className="grid content-start gap-4" aria-label="New job without a file">
             <h3 className="text-xl">Without a file</h3>
-            <Field
-                label="Title"
-                value={form.data.title}
-                hint="The chart is typed in on the next screen, or left out."
-                onChange={(event) => form.setData('title', event.target.value)}
-                error={form.errors.title}
-            />
-            <Field label="Vehicle" value={form.data.vehicle} onChange={(event) => form.setData('vehicle', event.target.value)} />
-            <Segmented
-                label="Unit of the job"
-                value={form.data.units}
-                onChange={(units) => form.setData('units', units)}
-                choices={[
-                    { value: 'mm', label: 'millimetres' },
-                    { value: 'in', label: 'inches' },
-                ]}
+            <p className="text-soft">The chart is typed in on the next screen, or left out.</p>
+            <AboutJob
+                data={form.data}
+                errors={form.errors}
+                onChange={(part) => form.setData({ ...form.data, ...part })}
+                unitLabel="The job is in"
             />
             <Button type="submit" disabled={form.processing} className="justify-self-start">
                 Start the job

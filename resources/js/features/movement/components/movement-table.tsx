@@ -1,5 +1,6 @@
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation } from '@/shared/lib/format';
+import { Ask } from '@/shared/ui/ask';
 import { StateShape } from '@/shared/ui/state-mark';
 import type { PointProps } from '@/types/props';
 
@@ -47,7 +48,7 @@ export function MovementTable({ points, chosen, onChoose }: Props) {
                                     key={axis}
                                     className={`px-2 text-right whitespace-nowrap ${point.axes[axis] === 'out' ? 'font-semibold' : ''}`}
                                 >
-                                    {formatDeviation(point.deviation?.[axis] ?? 0, unit)}{' '}
+                                    <Ask about="movement">{formatDeviation(point.deviation?.[axis] ?? 0, unit)}</Ask>{' '}
                                     <span className="text-sm font-normal">
                                         ± {formatDeviation(point.expanded?.[axis] ?? 0, unit, false)}
                                     </span>

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { Ask } from '@/shared/ui/ask';
 import type { ProgressProps } from '@/types/props';
 
 /** How much of the frame is settled and what is still to read, in words and as a bar of a rule. */
@@ -9,11 +10,11 @@ export function Progress({ progress, children }: { progress: ProgressProps; chil
             <p>
                 {progress.settled} of {progress.coordinates} coordinates settled
                 {progress.toGo !== null && (
-                    <b className="font-semibold">
+                    <Ask about="toGo" className="font-semibold">
                         {progress.toGo === 0
                             ? '; nothing more to read'
                             : `; ${progress.toGo} ${progress.toGo === 1 ? 'reading' : 'readings'} to go`}
-                    </b>
+                    </Ask>
                 )}
                 <span className="text-soft">
                     {progress.out > 0 && `, ${progress.out} out`}

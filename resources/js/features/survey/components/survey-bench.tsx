@@ -116,7 +116,15 @@ export function SurveyBench({
     };
     const reading = chosen?.kind === 'reading' ? survey.readings.find((one) => one.id === chosen.id) : undefined;
     const point = chosen?.kind === 'point' ? survey.points.find((one) => one.id === chosen.id) : undefined;
-    useHotkeys({ z: () => void undo(), s: () => reading && setStriking(reading) });
+    const block = () => job.can.work && next && void live.block(next.kind, next.points);
+    const takeFromInstrument = () => next && void instrument.take(next, survey);
+    useHotkeys({
+        z: () => void undo(),
+        s: () => reading && setStriking(reading),
+        b: block,
+        i: takeFromInstrument,
+        t: () => setTouring(true),
+    });
 
     const doubtful = survey.readings.filter((one) => one.state === 'doubtful');
     const bar = reading ? { kind: reading.kind, points: reading.points, text: reading.typed } : null;
@@ -163,7 +171,7 @@ export function SurveyBench({
                         setDeciding(null);
                         setSuggestion((now) => (now + by + survey.next.length) % Math.max(1, survey.next.length));
                     }}
-                    onBlock={job.can.work && next ? () => void live.block(next.kind, next.points) : null}
+                    onBlock={job.can.work && next ? block : null}
                     end={survey.progress.undecided > 0 ? 'What is open is too close to call' : 'Every coordinate is settled'}
                     next={next}
                     correcting={correcting ? readingName(correcting) : null}
@@ -178,7 +186,7 @@ export function SurveyBench({
                         next={next}
                         waiting={instrument.isWaiting(survey)}
                         onChoose={instrument.choose}
-                        onTake={() => next && void instrument.take(next, survey)}
+                        onTake={takeFromInstrument}
                     />
                 )}
                 <OutboxNotice waiting={outbox.waiting} trouble={outbox.trouble} onAgain={() => void outbox.flush()} />

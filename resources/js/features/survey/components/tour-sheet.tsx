@@ -40,6 +40,11 @@ export function TourSheet({ survey, onClose, onFree }: Props) {
                     </ol>
                 </>
             )}
+            {survey.tour !== null && (
+                <Button className="no-print mt-3" onClick={() => window.print()}>
+                    Print it to carry
+                </Button>
+            )}
             {survey.blocked.length > 0 && (
                 <>
                     <h3 className="mt-5 text-lg">Cannot be taken</h3>
