@@ -42,7 +42,7 @@ function Bench({ job, initial }: { job: JobProps; initial: BenchProps }) {
         );
     }
     return (
-        <div className="grid min-h-0 flex-1 content-start gap-x-8 gap-y-5 overflow-y-auto p-5 lg:grid-cols-[1fr_1.15fr]">
+        <div className="grid min-h-0 flex-1 content-start gap-x-8 relative gap-y-5 overflow-y-auto p-5 lg:grid-cols-[1fr_1.15fr]">
             <div className="flex flex-wrap items-center gap-4 lg:col-span-2">
                 <Segmented
                     label="Step"

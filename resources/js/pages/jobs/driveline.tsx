@@ -26,7 +26,7 @@ export default function DrivelinePage({ job, driveline: initial }: { job: JobPro
                     )}
                 </div>
                 <div
-                    className="flex min-h-0 flex-col gap-6 border-ink bg-paper p-4 max-lg:border-t lg:w-[500px] lg:overflow-y-auto lg:border-l"
+                    className="flex min-h-0 flex-col gap-6 border-ink bg-paper p-4 max-lg:border-t lg:w-[500px] relative lg:overflow-y-auto lg:border-l"
                     tabIndex={-1}
                 >
                     {driveline.trouble && <Trouble title="Not recalculated">{driveline.trouble.message}</Trouble>}

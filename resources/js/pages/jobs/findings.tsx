@@ -45,7 +45,7 @@ function Findings({ job, survey: initial }: Props) {
                     />
                 </div>
                 <div
-                    className="flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[600px] lg:overflow-y-auto lg:border-l"
+                    className="flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[600px] relative lg:overflow-y-auto lg:border-l"
                     tabIndex={-1}
                 >
                     {survey.fit && <FitBanner fit={survey.fit} />}

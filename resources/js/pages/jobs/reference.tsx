@@ -56,7 +56,7 @@ function Reference({ job, reference: initial, comparison }: Props) {
                 )}
             </div>
             <div
-                className="flex min-h-0 flex-col gap-6 border-ink bg-paper p-4 max-lg:border-t lg:w-[690px] lg:overflow-y-auto lg:border-l"
+                className="flex min-h-0 flex-col gap-6 border-ink bg-paper p-4 max-lg:border-t lg:w-[690px] relative lg:overflow-y-auto lg:border-l"
                 tabIndex={-1}
             >
                 {notice && (

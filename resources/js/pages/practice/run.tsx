@@ -66,7 +66,7 @@ function Exercise({ initial }: { initial: PracticeProps }) {
                     />
                 </div>
                 <div
-                    className="flex min-h-0 flex-col gap-5 border-ink bg-paper p-4 max-lg:border-t lg:w-[480px] lg:overflow-y-auto lg:border-l"
+                    className="flex min-h-0 flex-col gap-5 border-ink bg-paper p-4 max-lg:border-t lg:w-[480px] relative lg:overflow-y-auto lg:border-l"
                     tabIndex={-1}
                 >
                     {done ? <ScoreSheet run={run} /> : <CallLine trouble={trouble} onCall={measure} />}

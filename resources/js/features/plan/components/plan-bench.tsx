@@ -60,7 +60,7 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                 </FrameDrawing>
             </div>
             <div
-                className="flex min-h-0 flex-col gap-5 border-ink bg-paper p-4 max-lg:border-t lg:w-[440px] lg:overflow-y-auto lg:border-l"
+                className="flex min-h-0 flex-col gap-5 border-ink bg-paper p-4 max-lg:border-t lg:w-[440px] relative lg:overflow-y-auto lg:border-l"
                 tabIndex={-1}
                 aria-busy={busy}
             >

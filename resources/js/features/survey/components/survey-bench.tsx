@@ -191,7 +191,7 @@ export function SurveyBench({
                 )}
                 <OutboxNotice waiting={outbox.waiting} trouble={outbox.trouble} onAgain={() => void outbox.flush()} />
                 <Answer said={said} busy={outbox.waiting.length > 0 && !outbox.trouble} />
-                <div className="-mx-4 flex min-h-0 flex-1 flex-col gap-3 px-4 lg:overflow-y-auto" tabIndex={-1}>
+                <div className="-mx-4 flex min-h-0 flex-1 flex-col gap-3 px-4 relative lg:overflow-y-auto" tabIndex={-1}>
                     {survey.trouble && survey.readings.length > 0 && <Trouble title="Not computed yet">{survey.trouble.message}</Trouble>}
                     <Doubts
                         doubtful={doubtful}
