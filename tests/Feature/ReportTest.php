@@ -111,3 +111,33 @@ describe('the PDF', function () {
         expect($pdf)->toStartWith('%PDF-');
     });
 });
+
+describe('the report of a bent frame', function () {
+    beforeEach(function () {
+        $this->bent = $this->jobFrom($this->user, (string) file_get_contents(database_path('demo/beach-tender.job.json')));
+        $this->paper = fn (string $survey): string => (string) $this->get("/jobs/{$this->bent->id}/surveys/$survey/report/document")->assertOk()->getContent();
+    });
+
+    it('says whether it is fit to modify, why, and that this is no approval', function () {
+        expect(($this->paper)('before'))->toContain('Straighten first')->toContain('The left rail is short at the front')->toContain('not an approval');
+    });
+
+    it('lists what to pull in its order, with what to watch', function () {
+        expect(($this->paper)('before'))->toContain('What to pull, in this order')->toContain('forward')->toContain('tram CR AL');
+    });
+
+    it('says what probably went wrong with a reading', function () {
+        expect(($this->paper)('before'))->toContain('the tape was held at the one-inch mark');
+    });
+
+    it('names what the frame is held against', function () {
+        expect(($this->paper)('before'))->toContain('the chart of the job');
+        $this->post("/jobs/{$this->bent->id}/reference/use", ['source' => '']);
+        expect(($this->paper)('before'))->toContain('its own mirror image');
+    });
+
+    it('comes as a PDF too', function () {
+        $pdf = $this->get("/jobs/{$this->bent->id}/surveys/before/report.pdf")->assertOk();
+        expect((string) $pdf->getContent())->toStartWith('%PDF')->and(strlen((string) $pdf->getContent()))->toBeGreaterThan(10_000);
+    });
+});

@@ -96,7 +96,7 @@ final readonly class SurveyProps
             'fit' => $assessed->assessment === null ? null : new FitProps($assessed->assessment->fit->state, $assessed->assessment->fit->reasons),
             'blocked' => $assessed->blocked,
             'tour' => self::tour($assessed),
-            'against' => $assessed->assessment?->mirrored === true ? 'mirror' : 'chart',
+            'against' => ($assessed->assessment->mirrored ?? $assessed->frame->isUncharted()) ? 'mirror' : 'chart',
         ];
     }
 

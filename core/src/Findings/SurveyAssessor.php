@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Geodex\Core\Findings;
 
 use Geodex\Core\Frame\Frame;
-use Geodex\Core\Frame\Point;
 use Geodex\Core\Frame\UnknownPoint;
 use Geodex\Core\Reference\SymmetrySurveyComputer;
 use Geodex\Core\Survey\CannotComputeSurvey;
@@ -25,7 +24,7 @@ final readonly class SurveyAssessor
      */
     public function assess(Frame $frame, Survey $survey): Assessment
     {
-        $mirrored = $this->hasNoChart($frame);
+        $mirrored = $frame->isUncharted();
         if ($mirrored) {
             $image = (new SymmetrySurveyComputer($this->options))->compute($frame, $survey);
             [$frame, $result] = [$image->frame, $image->result];
@@ -52,11 +51,5 @@ final readonly class SurveyAssessor
             (new PullPlanner($this->options))->plan($frame, $result, $mirrored ? array_values(array_filter($findings, fn (Finding $finding): bool => $finding->pattern !== Pattern::ShortRail)) : $findings),
             (new FitJudge($this->options))->judge($frame, $mirrored, $result, $findings, $doubts),
         );
-    }
-
-    /** A frame that no chart places is held against its own mirror image. */
-    private function hasNoChart(Frame $frame): bool
-    {
-        return array_filter($frame->points, fn (Point $point): bool => $point->reference !== null) === [] && $frame->points !== [];
     }
 }

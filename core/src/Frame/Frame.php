@@ -35,6 +35,12 @@ final readonly class Frame
         return $this->byId[$id] ?? throw UnknownPoint::named($id, array_map('strval', array_keys($this->byId)));
     }
 
+    /** Whether it has points and a chart gives none of them: then it can only be held against its own mirror image. */
+    public function isUncharted(): bool
+    {
+        return $this->points !== [] && array_filter($this->points, fn (Point $point): bool => $point->reference !== null) === [];
+    }
+
     /** Station of the last axle less that of the first in mm; null with fewer than two. */
     public function wheelbase(): ?float
     {

@@ -44,7 +44,7 @@ function numbersOf(Assessment $assessment): array
 }
 
 /** @return list<string> */
-function suspectsOf(Assessment $assessment): array
+function suspectsIn(Assessment $assessment): array
 {
     $suspects = array_map(fn ($r): string => $r->id, array_values(array_filter($assessment->survey->readings, fn ($r): bool => $r->status === ReadingStatus::Suspect)));
     sort($suspects);
@@ -69,7 +69,7 @@ describe('the whole judgement', function () {
         $shuffled = (new Random\Randomizer(new Random\Engine\Mt19937($seed)))->shuffleArray($readings);
         $other = (new SurveyAssessor)->assess($frame, Readings::survey($shuffled));
         closeTo(numbersOf($plain), numbersOf($other), 1e-5);
-        expect(suspectsOf($other))->toBe(suspectsOf($plain))->and($other->fit->state)->toBe($plain->fit->state);
+        expect(suspectsIn($other))->toBe(suspectsIn($plain))->and($other->fit->state)->toBe($plain->fit->state);
         foreach ($plain->findings as $i => $finding) {
             expect($other->findings[$i]->amount)->toEqualWithDelta($finding->amount, 1e-5);
         }
@@ -110,7 +110,7 @@ describe('the whole judgement', function () {
             $side = $finding->side === null ? null : ($finding->side === 'left' ? 'right' : 'left');
             expect($amount($other, $finding, $side))->toEqualWithDelta($sign * $finding->amount, 1e-4);
         }
-        expect(array_map($swap, suspectsOf($plain)))->toEqualCanonicalizing(suspectsOf($other));
+        expect(array_map($swap, suspectsIn($plain)))->toEqualCanonicalizing(suspectsIn($other));
     })->with([[8], [9]]);
 
     it('is as sure as its sigmas: all of them doubled, all uncertainties are, and nothing else', function () {
