@@ -98,3 +98,9 @@ stop_group() {
     kill -- "-$(cat "$1")" 2>/dev/null || true
     rm -f "$1"
 }
+
+# serve PORT WORKERS PID_FILE LOG: Geodex on the built-in server, with PHP's own settings and those of lib/php on top.
+serve() {
+    PHP_INI_SCAN_DIR=":$ROOT/bin/lib/php" PHP_CLI_SERVER_WORKERS="$2" setsid php artisan serve --no-reload --host=127.0.0.1 --port="$1" >"$4" 2>&1 </dev/null &
+    echo $! > "$3"
+}
