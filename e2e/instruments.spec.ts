@@ -37,7 +37,7 @@ test('a tool is checked against a known length, and its readings are believed by
     for (const [i, value] of ['1001.0', '1001.2', '1001.4', '1001.1', '1001.3'].entries())
         await page.getByLabel(`Reading ${i + 1}`).fill(value);
     await page.getByRole('button', { name: 'What is it good to?' }).click();
-    await expect(row.getByText(/It reads 1.20 ± 0.20 too much/)).toBeVisible();
+    await expect(row.getByText(/It reads 1.20 ± 0.20 mm too much/)).toBeVisible();
     await openJob(page, `With ${name}`);
     await page.getByLabel('Read with').selectOption({ label: name });
     await line(page).fill('JL JR 831.2');

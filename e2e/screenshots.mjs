@@ -79,10 +79,10 @@ const frame = await open();
 await logIn(frame.page, 'technician');
 await frame.page.goto(`${url}/jobs/2/bench`);
 for (const [label, value] of [
-    ['Front left, in', '412 mm'],
-    ['Front right, in', '409.5 mm'],
-    ['Rear left, in', '414 mm'],
-    ['Rear right, in', '410.5 mm'],
+    ['Front left, in', '16 7/32'],
+    ['Front right, in', '16 1/8'],
+    ['Rear left, in', '16 5/16'],
+    ['Rear right, in', '16 5/32'],
 ])
     await frame.page.getByLabel(label, { exact: true }).fill(value);
 await frame.page.getByRole('button', { name: 'Work it out' }).click();

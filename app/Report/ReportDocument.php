@@ -13,6 +13,7 @@ use App\Models\User;
 use Geodex\Core\Units\Length;
 use Geodex\Core\Units\LengthFormatter;
 use Geodex\Core\Units\LengthUnit;
+use Geodex\Core\Units\Spoken;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Vite;
 
@@ -26,6 +27,7 @@ final readonly class ReportDocument
         $job = $survey->job;
         $props = SurveyProps::from($survey, $this->assess, $user);
         $plan = PlanProps::from($job);
+        $say = fn (string $sentence): string => Spoken::in(LengthUnit::from($job->units), $sentence);
 
         return view('report', [
             'job' => $job,
@@ -36,6 +38,8 @@ final readonly class ReportDocument
             'driveline' => DrivelineProps::from($job),
             'sketch' => $this->sketch->svg($props, $plan),
             'length' => $this->lengths($job->units, $job->workshop->inch_denominator),
+            'say' => $say,
+            'measure' => fn (float $mm, float $expanded): string => str_replace('-', '−', $say(Spoken::measure($mm, $expanded))),
             'printedBy' => $user,
             'printedAt' => Carbon::now()->format('Y-m-d H:i').' UTC',
             'nonce' => Vite::cspNonce(),

@@ -7,6 +7,12 @@ test('a sentence of the core is left as it is where millimetres are shown', () =
     );
 });
 
+test('what the core computed is rounded as in the table beside it, in either unit', () => {
+    const said = 'AL moved 8.053 ± 2.312 mm forward, more than 2.5 mm.';
+    expect(inUnit(said, 'mm')).toBe('AL moved 8.1 ± 2.3 mm forward, more than 2.5 mm.');
+    expect(inUnit(said, 'in')).toBe('AL moved 0.317 ± 0.091 in forward, more than 0.098 in.');
+});
+
 test('its measures are said in thousandths of an inch where inches are shown', () => {
     expect(inUnit('The rear stands to the right by 12.7 ± 0.4 mm, more than the 3 mm allowed.', 'in')).toBe(
         'The rear stands to the right by 0.500 ± 0.016 in, more than the 0.118 in allowed.',

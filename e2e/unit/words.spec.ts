@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { byStation, drawnPoints } from '../../resources/js/features/drawing/lib/drawn-points';
+import { placeLabels } from '../../resources/js/features/drawing/lib/place-labels';
 import { layOut } from '../../resources/js/features/drawing/lib/scene';
 import {
     doubtWords,
@@ -116,9 +117,38 @@ test('a mark stands on the chart, moved by its enlarged deviation, and never off
     if (!still || !moved || !absurd) throw new Error('a point was not drawn');
     expect(still.plan.y - moved.plan.y).toBeCloseTo(5 * 20 * scene.scale, 6);
     expect(still.side.y - moved.side.y).toBeCloseTo(5 * 20 * scene.scale, 6);
-    expect(still.plan.y - absurd.plan.y).toBe(80);
-    expect(still.side.y - absurd.side.y).toBe(-80);
+    expect(still.plan.y - absurd.plan.y).toBeCloseTo(scene.farthest * scene.scale, 6);
+    expect(still.side.y - absurd.side.y).toBeCloseTo(-scene.farthest * scene.scale, 6);
     expect(drawnPoints([point({ chart: null })], scene, 20)).toEqual([]);
+});
+
+test('the sheet makes room for what is enlarged, and for no more than a reading can mean', () => {
+    const bent = [
+        point({ chart: [0, 400, 500], deviation: [-9, 8, 30] }),
+        point({ id: 'B', chart: [3000, 400, 500], deviation: [9, 0, 0] }),
+    ];
+    for (const factor of [1, 20, 500]) {
+        const scene = layOut(bent, [], 900, 650, { factor });
+        for (const { plan, side } of drawnPoints(bent, scene, factor)) {
+            expect(plan.x).toBeGreaterThan(0);
+            expect(plan.x).toBeLessThan(900);
+            expect(plan.y).toBeGreaterThanOrEqual(scene.planTop - 1);
+            expect(side.y).toBeGreaterThan(scene.sideTop);
+        }
+    }
+    const absurd = [point({ chart: [0, 400, 500], deviation: [9e9, -9e9, 9e9] }), ...bent.slice(1)];
+    expect(layOut(absurd, [], 900, 650, { factor: 500 }).scale).toBeGreaterThan(
+        0.5 * layOut(bent, [], 900, 650).scale,
+    );
+});
+
+test('a name that would leave the sheet is moved in, and one that meets another yields', () => {
+    const label = (key: string, x: number, rank = 1) => ({ key, text: '7.5 left', x, y: 50, rank });
+    const placed = placeLabels([label('left', 5), label('right', 395), label('on top', 396, 2)], [], 400);
+    expect(placed.map(({ key }) => key)).toEqual(['left', 'right']);
+    expect(placed.every(({ x, text }) => x - 3.7 * text.length >= 0 && x + 3.7 * text.length <= 400)).toBe(
+        true,
+    );
 });
 
 test('a rail is drawn from the front', () => {

@@ -54,20 +54,20 @@
             @endif
             @foreach ($ordered as $reading)
                 @if ($reading->state === 'doubtful')
-                    <p><strong>Reading {{ $reading->number }} does not fit:</strong> {{ $reading->kind }} {{ implode(' ', $reading->points) }} reads {{ $reading->quantity === 'angle' ? $degrees(abs($reading->off)) : $length(abs($reading->off)) }} {{ $reading->off > 0 ? 'more' : 'less' }} than the others say. It is left out of the computation.{{ $reading->causes === [] ? '' : ' '.$reading->causes[0]->text }}</p>
+                    <p><strong>Reading {{ $reading->number }} does not fit:</strong> {{ $reading->kind }} {{ implode(' ', $reading->points) }} reads {{ $reading->quantity === 'angle' ? $degrees(abs($reading->off)) : $length(abs($reading->off)) }} {{ $reading->off > 0 ? 'more' : 'less' }} than the others say. It is left out of the computation.{{ $reading->causes === [] ? '' : ' '.$say($reading->causes[0]->text) }}</p>
                 @endif
             @endforeach
 
             @if ($props->fit)
                 <h2>{{ ['fit' => 'Fit to modify, as far as the readings show', 'straighten' => 'Straighten first', 'undecided' => 'Undecided: read on'][$props->fit->state] }}</h2>
-                @foreach ($props->fit->reasons as $reason)<p>{{ $reason }}</p>@endforeach
+                @foreach ($props->fit->reasons as $reason)<p>{{ $say($reason) }}</p>@endforeach
                 <p>What the readings show, not an approval. Rust, cracks, old repairs and heat-treated rails are for the eye.</p>
             @endif
-            @foreach ($props->doubts as $doubt)<p><strong>The chart of {{ $doubt->point }} is in doubt.</strong> {{ $doubt->text }}</p>@endforeach
+            @foreach ($props->doubts as $doubt)<p><strong>The chart of {{ $doubt->point }} is in doubt.</strong> {{ $say($doubt->text) }}</p>@endforeach
 
             <h2>Findings</h2>
             @forelse ($props->findings as $finding)
-                @if ($finding->significant)<p>{{ $finding->text }}</p>@endif
+                @if ($finding->significant)<p>{{ $say($finding->text) }}</p>@endif
             @empty
                 <p>None: no pair is fully measured yet.</p>
             @endforelse
@@ -77,7 +77,7 @@
                     <tr>
                         <td><strong>{{ $point->id }}</strong></td><td>{{ $point->name }}{{ $point->base ? ' (base)' : '' }}</td>
                         @foreach ([0, 1, 2] as $axis)
-                            <td class="n">{{ $point->deviation === null ? '–' : $signed($point->deviation[$axis]).' ± '.$length($point->expanded[$axis]) }}</td>
+                            <td class="n">{{ $point->deviation === null ? '–' : ($point->deviation[$axis] > 0 ? '+' : '').$measure($point->deviation[$axis], $point->expanded[$axis]) }}</td>
                         @endforeach
                         <td class="n">{{ $length(max($point->tolerance)) }}</td><td class="s">{{ $words[$point->verdict] }}</td>
                     </tr>
@@ -89,7 +89,7 @@
                 <table>
                     <thead><tr><th class="n">#</th><th>Points</th><th class="n">Amount</th><th>Which way</th><th>To watch: now, target</th></tr></thead>
                     @foreach ($props->pulls as $pull)
-                        <tr><td class="n">{{ $pull->order }}</td><td>{{ implode(', ', $pull->points) }}</td><td class="n">{{ $length($pull->amount) }} ± {{ $length($pull->expanded) }}</td><td>{{ $pull->direction }}</td>
+                        <tr><td class="n">{{ $pull->order }}</td><td>{{ implode(', ', $pull->points) }}</td><td class="n">{{ $measure($pull->amount, $pull->expanded) }}</td><td>{{ $pull->direction }}</td>
                             <td>@foreach ($pull->checks as $check){{ $check->kind }} {{ $check->call }}: {{ $length($check->now) }}, {{ $length($check->target) }}{{ $loop->last ? '' : '; ' }}@endforeach</td></tr>
                     @endforeach
                 </table>

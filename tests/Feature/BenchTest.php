@@ -34,7 +34,7 @@ it('keeps each round of levelling with the turns that follow from it', function 
     setUpBench();
     $first = benchRound(['kind' => 'level', 'way' => 'above', 'frontLeft' => '100', 'frontRight' => '103', 'rearLeft' => '98', 'rearRight' => '109'])->assertOk();
     $turns = collect($first->json('rounds.0.turns'))->pluck('turns', 'corner');
-    expect($turns['rear right'])->toBe(3.25)->and($first->json('rounds.0.good'))->toBeFalse()->and($first->json('rounds.0.says.0'))->toBe('The corners differ by 11.0 mm.');
+    expect($turns['rear right'])->toBe(3.25)->and($first->json('rounds.0.good'))->toBeFalse()->and(sentence($first->json('rounds.0.says.0')))->toBe('The corners differ by 11.0 mm.');
     $second = benchRound(['kind' => 'level', 'way' => 'below', 'frontLeft' => '100', 'frontRight' => '100.4', 'rearLeft' => '99.8', 'rearRight' => '100.1'])->assertOk();
     expect(array_column($second->json('rounds'), 'worst'))->toBe([11, 0.6])->and($second->json('rounds.1.good'))->toBeTrue()->and($second->json('rounds.1.by'))->toBe('Technician');
 });
@@ -42,7 +42,7 @@ it('keeps each round of levelling with the turns that follow from it', function 
 it('levels by a spirit level on the beams', function () {
     setUpBench();
     $round = benchRound(['kind' => 'level', 'way' => 'slopes', 'front' => '0.1', 'rear' => '0.1', 'left' => '−0.05', 'right' => '-0.05'])->assertOk();
-    expect($round->json('rounds.0.says.1'))->toContain('falls 5.2 mm rearward and rises 2.1 mm to the right');
+    expect(sentence($round->json('rounds.0.says.1')))->toContain('falls 5.2 mm rearward and rises 2.1 mm to the right');
     benchRound(['kind' => 'level', 'way' => 'slopes', 'front' => 'level', 'rear' => '0', 'left' => '0', 'right' => '0'])->assertUnprocessable()->assertJsonValidationErrors('front');
 });
 
@@ -50,14 +50,14 @@ it('squares by sides and diagonals, and names the ones that are missing', functi
     setUpBench();
     benchRound(['kind' => 'square', 'front' => '1200', 'rear' => '1200'])->assertUnprocessable()->assertJsonValidationErrors(['left', 'right', 'diagonalA', 'diagonalB']);
     $round = benchRound(['kind' => 'square', 'front' => '1200', 'rear' => '1200', 'left' => '6000', 'right' => '6000', 'diagonalA' => '6125', 'diagonalB' => '6112'])->assertOk();
-    expect($round->json('rounds.0.corners'))->toHaveCount(2)->and($round->json('rounds.0.says.0'))->toContain('the right side sits 6.6 mm rearward');
+    expect($round->json('rounds.0.corners'))->toHaveCount(2)->and(sentence($round->json('rounds.0.says.0')))->toContain('the right side sits 6.6 mm rearward');
 });
 
 it('sets the vehicle, says when it may be tacked, and carries offsets and heights into the survey once', function () {
     setUpBench();
     $setting = ['kind' => 'set', 'frontStation' => '500', 'frontLeft' => '397', 'frontRight' => '403', 'frontLeftHeight' => '548', 'frontRightHeight' => '548', 'rearStation' => '4500', 'rearLeft' => '400', 'rearRight' => '400', 'rearLeftHeight' => '548', 'rearRightHeight' => '548', 'frontLeftPoint' => 'AL', 'frontRightPoint' => 'AR'];
     $round = benchRound($setting)->assertOk();
-    expect($round->json('rounds.0.says.0'))->toBe('Not ready to tack: the front stands 3.0 mm to the right.')->and((float) $round->json('rounds.0.supports.0.right'))->toBe(-3.0);
+    expect(sentence($round->json('rounds.0.says.0')))->toBe('Not ready to tack: the front stands 3.0 mm to the right.')->and((float) $round->json('rounds.0.supports.0.right'))->toBe(-3.0);
     $good = benchRound([...$setting, 'frontLeft' => '400', 'frontRight' => '400.5'])->assertOk();
     expect($good->json('rounds.1.says.0'))->toStartWith('Ready to tack');
     $id = $good->json('rounds.1.id');

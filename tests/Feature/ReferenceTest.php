@@ -135,3 +135,26 @@ it('goes with the job file', function () {
     $copy = $this->jobFrom($this->user, (string) $this->get("/jobs/{$this->job->id}/file")->getContent());
     expect($copy->sources)->toHaveCount(1)->and($copy->sources[0]->name)->toBe('Other chart')->and($copy->sources[0]->points)->toHaveCount(24);
 });
+
+it('keeps what the screen did not touch: tolerances of their own by axis, and what is no hole', function () {
+    $this->job->points()->where('code', 'AL')->update(['feature_kind' => 'bolt', 'feature_diameter_mm' => 12.5, 'tolerance_z_mm' => 5]);
+    $rows = array_map(fn (array $row): array => array_diff_key($row, ['hole' => 1, 'tolerance' => 1]), chartRows($this->job));
+    typedChart($rows)->assertOk();
+    $point = $this->job->points()->where('code', 'AL')->firstOrFail();
+    expect($point->feature_kind)->toBe('bolt')->and($point->feature_diameter_mm)->toBe(12.5)->and([$point->tolerance_x_mm, $point->tolerance_z_mm])->toBe([3.0, 5.0]);
+    $rows[0]['hole'] = '';
+    $rows[0]['tolerance'] = '2';
+    typedChart($rows)->assertOk();
+    $point->refresh();
+    expect($point->feature_diameter_mm)->toBeNull()->and($point->tolerance_z_mm)->toBe(2.0);
+});
+
+it('reads what is allowed in the unit it is typed in', function () {
+    $rows = chartRows($this->job);
+    foreach (['3 mm', '1/8', '0.118 in', '2.5 mm'] as $i => $typed) {
+        $rows[$i]['tolerance'] = $typed;
+        $rows[$i] = [...$rows[$i], 'x' => $rows[$i]['x'].' mm', 'y' => $rows[$i]['y'].' mm', 'z' => $rows[$i]['z'].' mm', 'hole' => ''];
+    }
+    typedChart(array_map(fn (array $row): array => array_map(fn (mixed $cell): mixed => is_string($cell) && is_numeric($cell) ? "$cell mm" : $cell, $row), $rows), 'in')->assertOk();
+    expect($this->job->points()->orderBy('position')->limit(4)->pluck('tolerance_x_mm')->map(fn (float $mm): float => round($mm, 3))->all())->toBe([3.0, 3.175, 2.997, 2.5]);
+});

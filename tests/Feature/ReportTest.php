@@ -50,7 +50,7 @@ describe('the report', function () {
     it('shows lengths in inches for an inch job', function () {
         $job = $this->jobFrom($this->user, (string) file_get_contents(base_path('core/tests/cases/inches-loose.job.json')));
         $html = documentOf($job->id);
-        expect($html)->toContain('1/8 in')->toContain('in ± ')->not->toContain(' mm ± ');
+        expect($html)->toContain('1/8 in')->toMatch('/\d\.\d{3} ± \d\.\d{3} in/')->not->toMatch('/± [\d.]+ mm/');
     });
 
     it('of a plan has target, cuts, marks and everything that crosses', function () {

@@ -20,7 +20,7 @@ final readonly class CheckInstrument
      */
     public function handle(Instrument $instrument, float $known, array $read): InstrumentCheck
     {
-        $check = InstrumentCheck::of($known, $read);
+        $check = InstrumentCheck::of($known, $read, $instrument->kind->readsAngles() ? '°' : 'mm');
         $instrument->update([
             'sigma' => $check->sigma,
             'offset' => $check->offset,

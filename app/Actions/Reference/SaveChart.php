@@ -25,10 +25,11 @@ final readonly class SaveChart
     /**
      * @param  list<array<string, mixed>>  $points  as in the job file, lengths as typed
      * @param  'mm'|'in'  $unit
+     * @param  array<string, list<string>>  $untouched  columns of points of the job that stay as they are
      *
      * @throws InvalidFile naming the faulty rows
      */
-    public function handle(Job $job, array $points, string $unit): void
+    public function handle(Job $job, array $points, string $unit, array $untouched = []): void
     {
         $frame = $this->checked($job, $points, $unit);
         $rows = [];
@@ -39,12 +40,12 @@ final readonly class SaveChart
                 $places[$point->id] = $point->reference;
             }
         }
-        DB::transaction(function () use ($job, $rows, $places): void {
+        DB::transaction(function () use ($job, $rows, $places, $untouched): void {
             $this->use->keepChart($job);
             $known = $job->points()->get()->keyBy('code');
             $this->mustKeep($job, array_values(array_diff($known->keys()->all(), array_map(strval(...), array_keys($rows)))));
             foreach ($rows as $code => $columns) {
-                Point::updateOrCreate(['job_id' => $job->id, 'code' => (string) $code], $columns);
+                Point::updateOrCreate(['job_id' => $job->id, 'code' => (string) $code], $known->has($code) ? array_diff_key($columns, array_flip($untouched[$code] ?? [])) : $columns);
             }
             $job->points()->whereNotIn('code', array_map(strval(...), array_keys($rows)))->delete();
             $job->sources()->update(['in_force' => false]);

@@ -39,7 +39,7 @@ final class ReferenceController extends Controller
     public function chart(TypedChartRequest $request, Job $job, SaveChart $save, JobReader $jobs): JsonResponse
     {
         $this->authorize('work', $job);
-        $save->handle($job, $request->points(), $request->unit());
+        $save->handle($job, $request->points(), $request->unit(), $request->untouched());
 
         return new JsonResponse(ReferenceProps::from($job->refresh(), $this->user($request), $jobs));
     }

@@ -11,6 +11,7 @@ use Geodex\Core\Bench\LevelPlan;
 use Geodex\Core\Bench\SettingPlan;
 use Geodex\Core\Bench\SquarePlan;
 use Geodex\Core\Bench\UnusableBench;
+use Geodex\Core\Units\Spoken;
 
 /** A round with what to do about it; mm. */
 final readonly class BenchRoundProps
@@ -62,23 +63,23 @@ final readonly class BenchRoundProps
     {
         $says = [];
         if ($plan instanceof LevelPlan) {
-            $says[] = $plan->level ? sprintf('Level: the corners are within %.1f mm.', $plan->spread) : sprintf('The corners differ by %.1f mm.', $plan->spread);
-            $says[] = sprintf('The plane through them %s %.1f mm rearward and %s %.1f mm to the right.', $plan->along < 0 ? 'falls' : 'rises', abs($plan->along), $plan->across < 0 ? 'falls' : 'rises', abs($plan->across));
+            $says[] = $plan->level ? sprintf('Level: the corners are within %s.', Spoken::measure($plan->spread)) : sprintf('The corners differ by %s.', Spoken::measure($plan->spread));
+            $says[] = sprintf('The plane through them %s %s rearward and %s %s to the right.', $plan->along < 0 ? 'falls' : 'rises', Spoken::measure(abs($plan->along)), $plan->across < 0 ? 'falls' : 'rises', Spoken::measure(abs($plan->across)));
             if (abs($plan->twist) > 0.05) {
-                $says[] = sprintf('No plane fits better than %.1f mm: the bench itself is wound.', abs($plan->twist));
+                $says[] = sprintf('No plane fits better than %s: the bench itself is wound.', Spoken::measure(abs($plan->twist)));
             }
             if (abs($plan->misclosure) > 0.05) {
-                $says[] = sprintf('Round the four beams the level is out with itself by %.1f mm; turn it end for end and read again.', abs($plan->misclosure));
+                $says[] = sprintf('Round the four beams the level is out with itself by %s; turn it end for end and read again.', Spoken::measure(abs($plan->misclosure)));
             }
         } elseif ($plan instanceof SquarePlan) {
-            $says[] = $plan->square ? sprintf('Square: the diagonals differ by %.1f mm.', abs($plan->unequal)) : sprintf('The diagonals differ by %.1f mm: the %s side sits %.1f mm rearward.', abs($plan->unequal), $plan->rack > 0 ? 'right' : 'left', abs($plan->rack));
+            $says[] = $plan->square ? sprintf('Square: the diagonals differ by %s.', Spoken::measure(abs($plan->unequal))) : sprintf('The diagonals differ by %s: the %s side sits %s rearward.', Spoken::measure(abs($plan->unequal)), $plan->rack > 0 ? 'right' : 'left', Spoken::measure(abs($plan->rack)));
             if ($plan->misclosure > 0.5) {
-                $says[] = sprintf('The six lengths contradict each other by %.1f mm; measure the odd one again.', $plan->misclosure);
+                $says[] = sprintf('The six lengths contradict each other by %s; measure the odd one again.', Spoken::measure($plan->misclosure));
             }
         } else {
             $says[] = $plan->readyToTack ? 'Ready to tack: everything is within tolerance.' : 'Not ready to tack: '.implode('; ', $plan->left).'.';
             if (abs($plan->wound) > 0.5) {
-                $says[] = sprintf('The vehicle itself is wound by %.1f mm from front to rear; no lift takes that out.', abs($plan->wound));
+                $says[] = sprintf('The vehicle itself is wound by %s from front to rear; no lift takes that out.', Spoken::measure(abs($plan->wound)));
             }
         }
 

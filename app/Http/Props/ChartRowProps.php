@@ -9,7 +9,10 @@ use App\Models\Point;
 /** A row of the chart; mm. */
 final readonly class ChartRowProps
 {
-    /** @param  'left'|'right'|'centre'  $side */
+    /**
+     * @param  'left'|'right'|'centre'  $side
+     * @param  list<float>  $tolerance  along, across, up (mm)
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -19,7 +22,7 @@ final readonly class ChartRowProps
         public ?float $y,
         public ?float $z,
         public ?float $hole,
-        public float $tolerance,
+        public array $tolerance,
         public bool $base,
     ) {}
 
@@ -27,6 +30,6 @@ final readonly class ChartRowProps
     {
         $side = $point->side === 'left' || $point->side === 'right' ? $point->side : 'centre';
 
-        return new self($point->code, $point->name, $side, $point->mate_code ?? '', $point->chart_x_mm, $point->chart_y_mm, $point->chart_z_mm, $point->feature_diameter_mm, $point->tolerance_x_mm, $point->is_base);
+        return new self($point->code, $point->name, $side, $point->mate_code ?? '', $point->chart_x_mm, $point->chart_y_mm, $point->chart_z_mm, $point->feature_diameter_mm, [$point->tolerance_x_mm, $point->tolerance_y_mm, $point->tolerance_z_mm], $point->is_base);
     }
 }

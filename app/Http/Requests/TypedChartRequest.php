@@ -48,7 +48,6 @@ final class TypedChartRequest extends FormRequest
             $row = is_array($row) ? $row : [];
             $text = fn (string $key): string => is_scalar($row[$key] ?? null) ? trim((string) $row[$key]) : '';
             $place = array_map($text, ['x', 'y', 'z']);
-            $tolerance = $text('tolerance');
             $points[] = array_filter([
                 'id' => $text('id'),
                 'name' => $text('name') ?: $text('id'),
@@ -56,11 +55,27 @@ final class TypedChartRequest extends FormRequest
                 'mate' => $text('mate'),
                 'reference' => array_filter($place, fn (string $value): bool => $value !== '') === [] ? '' : array_map(fn (string $value): string => $value === '' ? 'missing' : $value, $place),
                 'feature' => $text('hole') === '' ? '' : ['kind' => 'hole', 'diameter' => $text('hole')],
-                'tolerance' => is_numeric($tolerance) ? (float) $tolerance : $tolerance,
+                'tolerance' => $text('tolerance'),
                 'base' => filter_var($row['base'] ?? false, FILTER_VALIDATE_BOOLEAN),
             ], fn (mixed $part): bool => $part !== '');
         }
 
         return $points;
+    }
+
+    /** @return array<string, list<string>> columns of points that the screen did not touch, so that what it cannot show stays */
+    public function untouched(): array
+    {
+        $untouched = [];
+        foreach ($this->array('points') as $row) {
+            if (is_array($row) && is_scalar($row['id'] ?? null)) {
+                $untouched[trim((string) $row['id'])] = [
+                    ...(array_key_exists('hole', $row) ? [] : ['feature_kind', 'feature_diameter_mm']),
+                    ...(array_key_exists('tolerance', $row) ? [] : ['tolerance_x_mm', 'tolerance_y_mm', 'tolerance_z_mm']),
+                ];
+            }
+        }
+
+        return $untouched;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Bench;
 
+use Geodex\Core\Units\Spoken;
+
 /**
  * Whether a four-point panel is square, from its two diagonals alone. With rails of length l and the right rail racked
  * rearward by s, d1² − d2² = 4 l s, d1 from front left to rear right (Pythagoras twice).
@@ -52,10 +54,10 @@ final readonly class SquareCheck
     private static function say(float $rack, float $expanded, ?float $sidesway, float $tolerance): string
     {
         if (abs($rack) <= $expanded) {
-            return sprintf('Square as far as these diagonals can tell: out by %.1f ± %.1f mm.', abs($rack), $expanded);
+            return sprintf('Square as far as these diagonals can tell: out by %s.', Spoken::measure(abs($rack), $expanded));
         }
-        $text = sprintf('The %s rail sits %.1f ± %.1f mm rearward of the other: pull the %s front corner and the %s rear corner towards each other', $rack > 0 ? 'right' : 'left', abs($rack), $expanded, $rack > 0 ? 'left' : 'right', $rack > 0 ? 'right' : 'left');
-        $text .= $sidesway === null ? '.' : sprintf('; or, with the front held, bring the rear %.1f mm to the %s.', abs($sidesway), $sidesway > 0 ? 'left' : 'right');
+        $text = sprintf('The %s rail sits %s rearward of the other: pull the %s front corner and the %s rear corner towards each other', $rack > 0 ? 'right' : 'left', Spoken::measure(abs($rack), $expanded), $rack > 0 ? 'left' : 'right', $rack > 0 ? 'right' : 'left');
+        $text .= $sidesway === null ? '.' : sprintf('; or, with the front held, bring the rear %s to the %s.', Spoken::measure(abs($sidesway)), $sidesway > 0 ? 'left' : 'right');
 
         return $text.match (true) {
             abs($rack) - $expanded > $tolerance => sprintf(' That is more than %g mm.', $tolerance),

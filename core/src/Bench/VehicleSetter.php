@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Bench;
 
+use Geodex\Core\Units\Spoken;
+
 /**
  * Says how to nudge and lift each end of a vehicle on the bench. A push at one support turns the vehicle about the other,
  * so the pair at the far end moves too; to first order in the small angle, what is off is a straight line over station,
@@ -49,17 +51,17 @@ final readonly class VehicleSetter
     private function judged(EndPair $front, EndPair $rear, float $tolerance, float $frontWanted, float $rearWanted, float $roll, float $wound, array $moves): SettingPlan
     {
         $off = [
-            'the front stands %s mm to the %s' => $front->offCentre(),
-            'the rear stands %s mm to the %s' => $rear->offCentre(),
-            'the front pair stands %s mm %s' => ($front->leftHeight + $front->rightHeight) / 2 - $frontWanted,
-            'the rear pair stands %s mm %s' => ($rear->leftHeight + $rear->rightHeight) / 2 - $rearWanted,
-            'the right side is %s mm %s than the left' => $roll,
+            'the front stands %s to the %s' => $front->offCentre(),
+            'the rear stands %s to the %s' => $rear->offCentre(),
+            'the front pair stands %s %s' => ($front->leftHeight + $front->rightHeight) / 2 - $frontWanted,
+            'the rear pair stands %s %s' => ($rear->leftHeight + $rear->rightHeight) / 2 - $rearWanted,
+            'the right side is %s %s than the left' => $roll,
         ];
         $words = [['right', 'left'], ['right', 'left'], ['high', 'low'], ['high', 'low'], ['higher', 'lower']];
         $left = [];
         foreach (array_values($off) as $i => $mm) {
             if (abs($mm) > $tolerance) {
-                $left[] = sprintf(array_keys($off)[$i], sprintf('%.1f', abs($mm)), $words[$i][$mm > 0 ? 0 : 1]);
+                $left[] = sprintf(array_keys($off)[$i], Spoken::measure(abs($mm)), $words[$i][$mm > 0 ? 0 : 1]);
             }
         }
 

@@ -14,6 +14,8 @@ use Geodex\Core\Survey\NextReading;
 use Geodex\Core\Survey\PointResult;
 use Geodex\Core\Survey\ReadingResult;
 use Geodex\Core\Survey\Survey;
+use Geodex\Core\Units\LengthUnit;
+use Geodex\Core\Units\Spoken;
 
 /** The result of a survey as one open document; mm and degrees. */
 final readonly class SurveyDocument
@@ -29,7 +31,7 @@ final readonly class SurveyDocument
             'readings' => array_map($this->reading(...), $assessment->survey->readings),
             'findings' => array_map($this->finding(...), $assessment->findings),
             'next' => array_map($this->next(...), $assessment->next),
-            'fit' => get_object_vars($assessment->fit),
+            'fit' => ['state' => $assessment->fit->state, 'reasons' => array_map(fn (string $reason): string => Spoken::in(LengthUnit::Millimetre, $reason), $assessment->fit->reasons)],
             'pulls' => array_map(fn (PullStep $step): array => ['order' => $step->order, 'section' => $step->section->value, 'pattern' => $step->pattern->value, 'points' => $step->points, 'amount' => round($step->amount, 2), 'direction' => $step->direction], $assessment->pulls),
             'chartDoubts' => array_map(fn (ChartDoubt $doubt): array => get_object_vars($doubt), $assessment->doubts),
             'progress' => ['coordinates' => $forecast->coordinates, 'settled' => $forecast->settled, 'toGo' => $forecast->toGo, 'tooClose' => $forecast->tooClose],
@@ -77,7 +79,7 @@ final readonly class SurveyDocument
             'amount' => round($finding->amount, 4),
             'sigma' => round($finding->sigma, 4),
             'significant' => $finding->significant,
-            'text' => $finding->text,
+            'text' => Spoken::in(LengthUnit::Millimetre, $finding->text),
         ];
     }
 

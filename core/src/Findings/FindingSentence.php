@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Findings;
 
+use Geodex\Core\Units\Spoken;
+
 /** Says a finding the way one technician would tell another. */
 final readonly class FindingSentence
 {
@@ -14,7 +16,7 @@ final readonly class FindingSentence
      */
     public function say(Pattern $pattern, Section $section, ?string $side, float $amount, float $expanded, bool $significant, float $tolerance): string
     {
-        $mm = sprintf('%.1f ± %.1f mm', abs($amount), $expanded);
+        $mm = Spoken::measure(abs($amount), $expanded);
         if (! $significant) {
             return sprintf('No %s to be seen %s: %s.', $this->name($pattern, $side), $this->where($section), $mm);
         }
@@ -30,7 +32,7 @@ final readonly class FindingSentence
     /** The bare fact, without a judgement; an infinite amount is not said. */
     public function simply(Pattern $pattern, Section $section, ?string $side, float $amount): string
     {
-        return ucfirst(rtrim($this->what($pattern, $section, $side, $amount > 0), ',')).(is_finite($amount) ? sprintf(', %.1f mm.', abs($amount)) : '.');
+        return ucfirst(rtrim($this->what($pattern, $section, $side, $amount > 0), ',')).(is_finite($amount) ? ', '.Spoken::measure(abs($amount)).'.' : '.');
     }
 
     private function name(Pattern $pattern, ?string $side): string

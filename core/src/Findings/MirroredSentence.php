@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Geodex\Core\Findings;
 
 use Geodex\Core\Survey\SurveyOptions;
+use Geodex\Core\Units\Spoken;
 
 /** Says of a finding against the mirror image what symmetry can say, and what it cannot. */
 final readonly class MirroredSentence
@@ -18,8 +19,8 @@ final readonly class MirroredSentence
         }
         $other = $finding->side === 'left' ? 'right' : 'left';
         $text = sprintf(
-            'At the %s the %s rail stands %.1f ± %.1f mm too %s for its mirror image, and the %s rail as much the other way: symmetry cannot say which of them moved.',
-            $finding->section->value, $finding->side, abs($finding->amount), $this->options->coverage * $finding->sigma, $finding->amount > 0 ? 'short' : 'long', $other,
+            'At the %s the %s rail stands %s too %s for its mirror image, and the %s rail as much the other way: symmetry cannot say which of them moved.',
+            $finding->section->value, $finding->side, Spoken::measure(abs($finding->amount), $this->options->coverage * $finding->sigma), $finding->amount > 0 ? 'short' : 'long', $other,
         );
 
         return new Finding($finding->pattern, $finding->section, $finding->side, $finding->amount, $finding->sigma, $finding->significant, $text, $finding->points, $finding->tolerance);

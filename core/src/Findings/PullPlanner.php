@@ -8,6 +8,7 @@ use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Side;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
+use Geodex\Core\Units\Spoken;
 
 /**
  * Says how far each outermost pair must come, which way, and in what order: the centre section before the ends, since they
@@ -59,7 +60,7 @@ final readonly class PullPlanner
         };
         $where = $finding->section === Section::Centre ? 'the centre section' : 'the '.$finding->section->value;
         $expanded = $this->options->coverage * $finding->sigma;
-        $text = sprintf('Bring %s %.1f mm: %s.', $finding->pattern === Pattern::ShortRail ? implode(' and ', $points) : "$where (".implode(', ', $points).')', abs($finding->amount), $direction);
+        $text = sprintf('Bring %s %s: %s.', $finding->pattern === Pattern::ShortRail ? implode(' and ', $points) : "$where (".implode(', ', $points).')', Spoken::measure(abs($finding->amount)), $direction);
 
         return new PullStep($order, $finding->pattern, $finding->section, $points, abs($finding->amount), $expanded, $direction, $this->checks($finding->pattern, $points, $frame, $result), $text);
     }

@@ -6,6 +6,7 @@ use Geodex\Core\Bench\PanelLengths;
 use Geodex\Core\Bench\SquareCheck;
 use Geodex\Core\Bench\SquarePlanner;
 use Geodex\Core\Bench\UnusableBench;
+use Geodex\Core\Tests\Support\Said;
 
 /** Lengths of the panel with these rear corners, x rearward and y right, front corners at (0, 0) and (0, 1200). */
 function panelWith(array $rearLeft, array $rearRight): PanelLengths
@@ -53,7 +54,7 @@ describe('the square check from two diagonals alone', function () {
 
     it('says which corners to pull together', function () {
         expect(SquareCheck::of(2162.2, 2146.0, 2000)->text)->toContain('The right rail sits 8.7')->toContain('pull the left front corner and the right rear corner towards each other')->toContain('more than 3 mm')
-            ->and(SquareCheck::of(2146.0, 2162.2, 2000, 800)->text)->toContain('The left rail')->toContain('bring the rear 21.8 mm to the right')
+            ->and(Said::mm(SquareCheck::of(2146.0, 2162.2, 2000, 800)->text))->toContain('The left rail')->toContain('bring the rear 21.8 mm to the right')
             ->and(SquareCheck::of(2154.0, 2154.5, 2000)->text)->toContain('Square as far as these diagonals can tell')
             ->and(SquareCheck::of(2156.0, 2151.0, 2000)->text)->toContain('Too close to 3 mm to call');
     });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Geodex\Core\Bench\EndPair;
 use Geodex\Core\Bench\UnusableBench;
 use Geodex\Core\Bench\VehicleSetter;
+use Geodex\Core\Tests\Support\Said;
 
 it('nudges each end by what it is off when the supports stand under the pairs', function () {
     // Front 3 mm to the right, rear 2 mm to the left.
@@ -12,7 +13,7 @@ it('nudges each end by what it is off when the supports stand under the pairs', 
     expect($plan->frontOff)->toBe(3.0)->and($plan->rearOff)->toBe(-2.0)
         ->and($plan->moves[0]->right)->toBe(-3.0)->and($plan->moves[0]->other)->toEqualWithDelta(0.0, 1e-12)
         ->and($plan->moves[1]->right)->toBe(2.0)->and($plan->readyToTack)->toBeFalse()
-        ->and($plan->left)->toBe(['the front stands 3.0 mm to the right', 'the rear stands 2.0 mm to the left']);
+        ->and(array_map(Said::mm(...), $plan->left))->toBe(['the front stands 3.0 mm to the right', 'the rear stands 2.0 mm to the left']);
 });
 
 it('knows that moving one end moves the other, and both pairs end on the centreline', function (float $frontSupport, float $rearSupport) {
@@ -35,14 +36,14 @@ it('is ready to tack once everything is within tolerance', function () {
 
 it('tells a rolled vehicle from a wound one', function () {
     $rolled = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 198, 202, 500), new EndPair(3500, 400, 400, 198, 202, 3500), 1.0);
-    expect($rolled->roll)->toBe(4.0)->and($rolled->wound)->toBe(0.0)->and($rolled->left)->toBe(['the right side is 4.0 mm higher than the left']);
+    expect($rolled->roll)->toBe(4.0)->and($rolled->wound)->toBe(0.0)->and(array_map(Said::mm(...), $rolled->left))->toBe(['the right side is 4.0 mm higher than the left']);
     $wound = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 201, 199, 500), new EndPair(3500, 400, 400, 199, 201, 3500), 1.0);
     expect($wound->roll)->toBe(0.0)->and($wound->wound)->toBe(4.0);
 });
 
 it('says which end is high', function () {
     $plan = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 205, 205, 500), new EndPair(3500, 400, 400, 198, 198, 3500), 1.0, 200.0, 200.0);
-    expect($plan->left)->toBe(['the front pair stands 5.0 mm high', 'the rear pair stands 2.0 mm low'])
+    expect(array_map(Said::mm(...), $plan->left))->toBe(['the front pair stands 5.0 mm high', 'the rear pair stands 2.0 mm low'])
         ->and($plan->moves[0]->liftLeft)->toBe(-5.0)->and($plan->moves[1]->liftRight)->toBe(2.0);
 });
 

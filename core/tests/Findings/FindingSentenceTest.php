@@ -6,9 +6,10 @@ use Geodex\Core\Findings\FindingSentence;
 use Geodex\Core\Findings\LinearAmount;
 use Geodex\Core\Findings\Pattern;
 use Geodex\Core\Findings\Section;
+use Geodex\Core\Tests\Support\Said;
 
 it('says each pattern as one technician tells another', function (Pattern $pattern, Section $section, ?string $side, float $amount, string $sentence) {
-    expect((new FindingSentence)->say($pattern, $section, $side, $amount, 1.0, true, 3.0))->toBe($sentence);
+    expect(Said::mm((new FindingSentence)->say($pattern, $section, $side, $amount, 1.0, true, 3.0)))->toBe($sentence);
 })->with([
     'sidesway right' => [
         Pattern::Sidesway, Section::Rear, null, 7.8,
@@ -57,7 +58,7 @@ it('holds the whole interval against the tolerance', function (float $amount, fl
 ]);
 
 it('says what was looked for and not seen', function (Pattern $pattern, Section $section, ?string $side, string $sentence) {
-    expect((new FindingSentence)->say($pattern, $section, $side, 0.4, 1.2, false, 3.0))->toBe($sentence);
+    expect(Said::mm((new FindingSentence)->say($pattern, $section, $side, 0.4, 1.2, false, 3.0)))->toBe($sentence);
 })->with([
     'twist' => [Pattern::Twist, Section::Rear, null, 'No twist to be seen at the rear: 0.4 ± 1.2 mm.'],
     'short rail' => [Pattern::ShortRail, Section::Front, 'left', 'No short left rail to be seen at the front: 0.4 ± 1.2 mm.'],

@@ -11,6 +11,7 @@ use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Survey\Verdict;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 /** The ladder with these points moved, surveyed with so good a tool that everything is decided. */
 function assessed(array $moved, float $sigma = 0.1, ?Frame $chart = null): Assessment
@@ -37,7 +38,7 @@ describe('the verdict', function () {
 
     it('is straighten first where a pattern is surely beyond its tolerance, and says which', function () {
         $fit = assessed(['FL' => [0, 12, 0], 'FR' => [0, 12, 0]])->fit;
-        expect($fit->state)->toBe('straighten')->and($fit->reasons[0])->toBe('The rear stands to the right by 12.0 ± 0.4 mm, more than the 3 mm allowed.')
+        expect($fit->state)->toBe('straighten')->and(Said::mm($fit->reasons[0]))->toBe('The rear stands to the right by 12.0 ± 0.4 mm, more than the 3 mm allowed.')
             ->and(implode(' ', $fit->reasons))->toContain('2 points are out of tolerance: FL, FR');
     });
 
@@ -62,7 +63,7 @@ describe('the pull plan', function () {
     it('says how far and which way, and what the tram reads then', function () {
         $pulls = assessed(['FL' => [0, 12, 0], 'FR' => [0, 12, 0]])->pulls;
         expect($pulls)->toHaveCount(1)->and($pulls[0]->direction)->toBe('to the left')->and($pulls[0]->amount)->toEqualWithDelta(12.0, 0.01)
-            ->and($pulls[0]->text)->toBe('Bring the rear (FL, FR) 12.0 mm: to the left.');
+            ->and(Said::mm($pulls[0]->text))->toBe('Bring the rear (FL, FR) 12.0 mm: to the left.');
         $at = Readings::truth(Readings::ladder(6));
         foreach ($pulls[0]->checks as $check) {
             [$from, $to] = explode(' ', $check['call']);

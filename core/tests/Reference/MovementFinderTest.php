@@ -10,6 +10,7 @@ use Geodex\Core\Reference\Movement\MovementFinder;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyStage;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 /** @return array<string, Movement> between two surveys of the ladder, with these points moved between them */
 function movements(array $moved, int $seed, ?Frame $frame = null): array
@@ -32,7 +33,7 @@ function movements(array $moved, int $seed, ?Frame $frame = null): array
 it('says how far each point moved, which way, and how sure that is', function () {
     $moved = movements(['ER' => Vector3::of(0, 0, -9)], 3);
     expect($moved['ER']->moved[2])->toBeTrue()->and($moved['ER']->shift->z)->toEqualWithDelta(-9.0, 3.5)
-        ->and($moved['ER']->text)->toMatch('/^ER moved .*\d\.\d ± \d\.\d mm down.* since before\.$/');
+        ->and(Said::mm($moved['ER']->text))->toMatch('/^ER moved .*\d\.\d ± \d\.\d mm down.* since before\.$/');
 });
 
 it('calls nothing moved that did not, but for the one in twenty that 95 % leaves (seeds 1 to 20)', function () {

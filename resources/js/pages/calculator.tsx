@@ -6,8 +6,8 @@ import { send } from '@/shared/lib/http';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
-import { Segmented } from '@/shared/ui/segmented';
 import { TopBar } from '@/shared/ui/top-bar';
+import { UnitSwitch } from '@/shared/ui/unit-switch';
 import type { SquareCheckProps } from '@/types/props';
 
 const FIELDS = [
@@ -42,15 +42,7 @@ export default function CalculatorPage() {
             <Head title="Square check" />
             <TopBar>
                 <h1 className="min-w-0 flex-1 truncate text-xl sm:border-l sm:border-ink sm:pl-4 sm:text-2xl">Square check</h1>
-                <Segmented
-                    label="Unit"
-                    value={unit}
-                    onChange={setUnit}
-                    choices={[
-                        { value: 'mm', label: 'mm' },
-                        { value: 'in', label: 'inch' },
-                    ]}
-                />
+                <UnitSwitch unit={unit} onChange={setUnit} />
             </TopBar>
             <main className="mx-auto grid max-w-5xl gap-8 px-4 py-8 md:grid-cols-[1fr_1.1fr]">
                 <form onSubmit={submit} className="grid content-start gap-4" noValidate>

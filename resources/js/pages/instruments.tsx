@@ -3,9 +3,11 @@ import { useState } from 'react';
 import { CheckForm } from '@/features/instruments/components/check-form';
 import { InstrumentForm } from '@/features/instruments/components/instrument-form';
 import { InstrumentRow } from '@/features/instruments/components/instrument-row';
+import type { Unit } from '@/shared/lib/format';
 import { Button } from '@/shared/ui/button';
 import { Sheet } from '@/shared/ui/sheet';
 import { TopBar } from '@/shared/ui/top-bar';
+import { UnitSwitch } from '@/shared/ui/unit-switch';
 import type { InstrumentProps } from '@/types/props';
 
 interface Props {
@@ -17,6 +19,7 @@ interface Props {
 /** The shop's tools: what each reads, how far it is believed, when it was last checked. */
 export default function InstrumentsPage({ instruments, canWork, token }: Props) {
     const { user } = usePage().props;
+    const [unit, setUnit] = useState<Unit>('mm');
     const [editing, setEditing] = useState<InstrumentProps | 'new' | null>(null);
     const [checking, setChecking] = useState<number | null>(null);
     const checked = instruments.find((one) => one.id === checking);
@@ -24,7 +27,8 @@ export default function InstrumentsPage({ instruments, canWork, token }: Props) 
         <div className="min-h-dvh">
             <Head title="Instruments" />
             <TopBar>
-                <p className="truncate text-soft sm:border-l sm:border-ink sm:pl-4">{user?.workshop}</p>
+                <p className="min-w-0 flex-1 truncate text-soft sm:border-l sm:border-ink sm:pl-4">{user?.workshop}</p>
+                <UnitSwitch unit={unit} onChange={setUnit} />
             </TopBar>
             <main className="mx-auto max-w-5xl px-4 py-8">
                 <div className="mb-4 flex flex-wrap items-center justify-between gap-4">
@@ -46,6 +50,7 @@ export default function InstrumentsPage({ instruments, canWork, token }: Props) 
                             <InstrumentRow
                                 key={instrument.id}
                                 instrument={instrument}
+                                unit={unit}
                                 canWork={canWork}
                                 token={token?.instrument === instrument.id ? token.token : null}
                                 onEdit={() => setEditing(instrument)}

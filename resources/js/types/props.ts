@@ -69,7 +69,7 @@ export interface ChartRowProps {
     y: number | null;
     z: number | null;
     hole: number | null;
-    tolerance: number;
+    tolerance: number[];
     base: boolean;
 }
 

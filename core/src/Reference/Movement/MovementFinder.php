@@ -12,6 +12,7 @@ use Geodex\Core\Survey\CannotComputeSurvey;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyOptions;
+use Geodex\Core\Units\Spoken;
 
 /**
  * Holds one survey of a frame against an earlier one, point by point. Both are laid on the base points that they share, so
@@ -69,7 +70,7 @@ final readonly class MovementFinder
         $parts = [];
         foreach ($shift as $axis => $mm) {
             if ($moved[$axis]) {
-                $parts[] = sprintf('%.1f ± %.1f mm %s', abs($mm), $expanded[$axis], self::WORDS[$axis][$mm > 0 ? 1 : 0]);
+                $parts[] = Spoken::measure(abs($mm), $expanded[$axis]).' '.self::WORDS[$axis][$mm > 0 ? 1 : 0];
             }
         }
 

@@ -32,10 +32,11 @@ final readonly class InstrumentCheck
     /**
      * @param  float  $known  the known length (mm, or degrees)
      * @param  list<float>  $read  what the tool read of it, each time anew
+     * @param  'mm'|'°'  $unit  of all of them
      *
      * @throws UnusableInstrument with fewer than three readings, or readings of something else
      */
-    public static function of(float $known, array $read): self
+    public static function of(float $known, array $read, string $unit = 'mm'): self
     {
         $n = count($read);
         if ($n < self::LEAST_READINGS) {
@@ -50,9 +51,9 @@ final readonly class InstrumentCheck
         $matters = abs($mean - $known) > $expanded;
         $offset = $matters ? $mean - $known : 0.0;
         $sigma = sqrt($spread ** 2 * (1 + 1 / $n));
-        $text = $matters
-            ? sprintf('It reads %.2f ± %.2f too %s; that is taken off from now on. One reading is good to ± %.2f.', abs($offset), $expanded, $offset > 0 ? 'much' : 'little', 1.96 * $sigma)
-            : sprintf('No offset to be seen (%.2f ± %.2f). One reading is good to ± %.2f.', abs($mean - $known), $expanded, 1.96 * $sigma);
+        $said = sprintf('%.2f ± %.2f %s', abs($mean - $known), $expanded, $unit);
+        $text = $matters ? sprintf('It reads %s too %s; that is taken off from now on.', $said, $offset > 0 ? 'much' : 'little') : "No offset to be seen ($said).";
+        $text .= sprintf(' One reading is good to ± %.2f %s.', 1.96 * $sigma, $unit);
 
         return new self($offset, $sigma, $expanded, $matters, $n, $text);
     }

@@ -1,6 +1,7 @@
-import { Head, usePage } from '@inertiajs/react';
+import { Head, Link, usePage } from '@inertiajs/react';
 import { JobList } from '@/features/jobs/components/job-list';
 import { FromChart, FromFile, FromNothing } from '@/features/jobs/components/new-job';
+import { path } from '@/shared/lib/path';
 import { TopBar } from '@/shared/ui/top-bar';
 import { Trouble } from '@/shared/ui/trouble';
 import type { JobRowProps } from '@/types/props';
@@ -23,7 +24,26 @@ export default function JobsPage({ jobs, canCreate, greatestBytes, tooLarge }: P
                 <p className="truncate text-soft sm:border-l sm:border-ink sm:pl-4">{user?.workshop}</p>
             </TopBar>
             <main className="mx-auto max-w-5xl px-4 py-8">
-                <h1 className="mb-4 text-4xl">Jobs</h1>
+                <div className="mb-4 flex flex-wrap items-baseline justify-between gap-x-6">
+                    <h1 className="text-4xl">Jobs</h1>
+                    <nav aria-label="Without a job" className="flex flex-wrap gap-x-5">
+                        {(
+                            [
+                                ['calculator', 'Square check'],
+                                ['instruments', 'Instruments'],
+                                ['practice', 'Practice bay'],
+                            ] as const
+                        ).map(([name, label]) => (
+                            <Link
+                                key={name}
+                                href={path(name)}
+                                className="flex min-h-11 items-center underline decoration-line underline-offset-4"
+                            >
+                                {label}
+                            </Link>
+                        ))}
+                    </nav>
+                </div>
                 {notice && (
                     <p role="status" className="mb-4 border-l-[6px] border-ink pl-3">
                         {notice}

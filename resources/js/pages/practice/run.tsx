@@ -8,8 +8,8 @@ import { ScoreSheet } from '@/features/practice/components/score-sheet';
 import { usePractice } from '@/features/practice/hooks/use-practice';
 import { UnitProvider, useUnits } from '@/shared/hooks/units';
 import { path } from '@/shared/lib/path';
-import { Segmented } from '@/shared/ui/segmented';
 import { TopBar } from '@/shared/ui/top-bar';
+import { UnitSwitch } from '@/shared/ui/unit-switch';
 import type { PracticeProps } from '@/types/props';
 
 export default function PracticeRunPage({ run }: { run: PracticeProps }) {
@@ -36,15 +36,7 @@ function Exercise({ initial }: { initial: PracticeProps }) {
                 <p className="flex-1 truncate text-soft max-sm:hidden">
                     {run.level}, {run.readings.length} of about {run.par} readings
                 </p>
-                <Segmented
-                    label="Unit"
-                    value={unit}
-                    onChange={setUnit}
-                    choices={[
-                        { value: 'mm', label: 'mm' },
-                        { value: 'in', label: 'inch' },
-                    ]}
-                />
+                <UnitSwitch unit={unit} onChange={setUnit} />
                 <Link href={path('practice')} className="flex min-h-11 items-center underline underline-offset-4">
                     Practice bay
                 </Link>

@@ -4,9 +4,9 @@ import { UnitProvider, useUnits } from '@/shared/hooks/units';
 import { useHotkeys } from '@/shared/hooks/use-hotkeys';
 import { path } from '@/shared/lib/path';
 import { Keys } from '@/shared/ui/keys';
-import { Segmented } from '@/shared/ui/segmented';
 import { StageRail } from '@/shared/ui/stage-rail';
 import { TopBar } from '@/shared/ui/top-bar';
+import { UnitSwitch } from '@/shared/ui/unit-switch';
 import type { JobProps } from '@/types/props';
 
 interface Props {
@@ -42,15 +42,7 @@ function Shell({ job, stage, note, menu, children }: Props) {
                     {note}
                 </p>
                 {menu && <div className="max-sm:hidden">{menu}</div>}
-                <Segmented
-                    label="Unit"
-                    value={unit}
-                    onChange={setUnit}
-                    choices={[
-                        { value: 'mm', label: 'mm' },
-                        { value: 'in', label: 'inch' },
-                    ]}
-                />
+                <UnitSwitch unit={unit} onChange={setUnit} />
                 <a
                     href={path('job.file', { job: job.id })}
                     className="flex min-h-11 items-center underline decoration-line underline-offset-4 max-sm:hidden"

@@ -20,7 +20,16 @@ export function BenchSketch({ jig, round }: { jig: JigProps; round: BenchRoundPr
                 <path d="M70 140H490" strokeDasharray="18 4 3 4" strokeWidth={0.8} />
                 <path d="M210 70V210M350 70V210" strokeWidth={1.6} />
             </g>
-            <text x={280} y={130} textAnchor="middle" fontSize={15} fill="var(--dye-soft)">
+            <text
+                x={280}
+                y={131}
+                textAnchor="middle"
+                fontSize={15}
+                fill="var(--dye-soft)"
+                stroke="var(--dye)"
+                strokeWidth={8}
+                paintOrder="stroke"
+            >
                 {formatLength(jig.length, unit, denominator)} × {formatLength(jig.width, unit, denominator)} {unit}
             </text>
             {Object.entries(PLACES).map(([corner, place]) => {

@@ -40,7 +40,7 @@ export function FrameDrawing({
     children,
 }: Props) {
     const { ref, width, height } = useSize<HTMLDivElement>();
-    const scene = layOut(points, axles, width, height, reach);
+    const scene = layOut(points, axles, width, height, { reach, factor });
     const drawn = drawnPoints(points, scene, factor);
     const mates = points.flatMap((point): [string, string][] => (point.side === 'left' && point.mate ? [[point.id, point.mate]] : []));
     return (
@@ -64,7 +64,7 @@ export function FrameDrawing({
                         {children?.(scene)}
                         {onFactor && <MeasuredFrame drawn={drawn} chosen={chosen} onChoose={onChoose} />}
                         {bar && <Bar reading={bar} drawn={drawn} scene={scene} />}
-                        {named && <Labels drawn={drawn} chosen={chosen} />}
+                        {named && <Labels drawn={drawn} chosen={chosen} scene={scene} />}
                     </svg>
                 )}
             </div>

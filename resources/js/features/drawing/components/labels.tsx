@@ -1,5 +1,6 @@
 import type { DrawnPoint } from '@/features/drawing/lib/drawn-points';
 import { placeLabels, type Label } from '@/features/drawing/lib/place-labels';
+import type { Scene } from '@/features/drawing/lib/scene';
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation, type Unit } from '@/shared/lib/format';
 
@@ -7,13 +8,14 @@ const RANK = { out: 1, unsure: 3, unmeasured: 4, in: 5 };
 const TONE = { plain: 'var(--dye-soft)', out: 'var(--dye-out)', now: 'var(--now)' };
 
 /** Names of points, and what is out by how much; where they are crowded the less important yield. */
-export function Labels({ drawn, chosen }: { drawn: DrawnPoint[]; chosen: string[] }) {
+export function Labels({ drawn, chosen, scene }: { drawn: DrawnPoint[]; chosen: string[]; scene: Scene }) {
     const { unit } = useUnits();
     const marks = drawn.flatMap((one) => [one.plan, one.side]);
     const labels = placeLabels(
-        drawn.flatMap((one) => labelsOf(one, chosen.includes(one.point.id), unit)),
+        [...headings(scene), ...drawn.flatMap((one) => labelsOf(one, chosen.includes(one.point.id), unit))],
         marks,
-    );
+        scene.width,
+    ).filter((label) => label.rank >= 0);
     return (
         <g fontFamily="var(--font-head)" fontSize={14} fontWeight={500} aria-hidden>
             {labels.map((label) => (
@@ -23,6 +25,22 @@ export function Labels({ drawn, chosen }: { drawn: DrawnPoint[]; chosen: string[
             ))}
         </g>
     );
+}
+
+/** What already stands on the sheet: the names of the views and, at the right, how much is enlarged. */
+function headings({ sideTop, width }: Scene): Label[] {
+    return [
+        { key: 'plan', text: 'Plan from above, front left', x: 14, y: 24, anchor: 'start', rank: -1 },
+        { key: 'side', text: 'Left side, right rail dashed', x: 14, y: sideTop + 20, anchor: 'start', rank: -1 },
+        ...[24, 39].map((y): Label => ({
+            key: `enlarge ${y}`,
+            text: 'deviation × 20   −     +',
+            x: width - 2,
+            y,
+            anchor: 'end',
+            rank: -1,
+        })),
+    ];
 }
 
 function labelsOf(one: DrawnPoint, isChosen: boolean, unit: Unit): Label[] {

@@ -28,11 +28,12 @@ function meet(a: Box, b: Box): boolean {
     return a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 }
 
-/** Labels that fit, the more important first; the others yield. Marks are kept clear. */
-export function placeLabels(labels: Label[], marks: { x: number; y: number }[] = []): Label[] {
+/** Labels that fit, the more important first; the others yield. Marks are kept clear, and the sheet's edges. */
+export function placeLabels(labels: Label[], marks: { x: number; y: number }[] = [], width = Infinity): Label[] {
     const taken: Box[] = marks.map(({ x, y }) => ({ left: x - 6, right: x + 6, top: y - 6, bottom: y + 6 }));
     const placed: Label[] = [];
-    for (const label of [...labels].sort((a, b) => a.rank - b.rank)) {
+    for (const one of [...labels].sort((a, b) => a.rank - b.rank)) {
+        const label = within(one, width);
         const wanted = box(label);
         if (!taken.some((other) => meet(other, wanted))) {
             taken.push(wanted);
@@ -40,4 +41,11 @@ export function placeLabels(labels: Label[], marks: { x: number; y: number }[] =
         }
     }
     return placed;
+}
+
+/** The label, shifted so far that it stays on the sheet. */
+function within(label: Label, width: number): Label {
+    const { left, right } = box(label);
+    if (left < 0) return { ...label, x: label.x - left };
+    return right > width ? { ...label, x: label.x - (right - width) } : label;
 }

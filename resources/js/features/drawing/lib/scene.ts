@@ -2,6 +2,7 @@ export interface ScenePoint {
     id: string;
     side: 'left' | 'right' | 'centre';
     chart: number[] | null;
+    deviation?: number[] | null;
 }
 
 export interface SceneAxle {
@@ -27,16 +28,28 @@ export interface Scene {
     rulerY: number;
     sideTop: number;
     datumY: number;
+    /** An enlarged deviation moves a mark by at most this (mm), so that an absurd reading does not throw it off the sheet. */
+    farthest: number;
 }
 
 /** What stands around the views, in px; less of it on a phone. */
 const ROOMY = { margin: 44, title: 34, labels: 30, ruler: 46 };
 const TIGHT = { margin: 30, title: 24, labels: 22, ruler: 32 };
 const TIGHT_BELOW = 420;
+/** Of the frame's length. */
+const FARTHEST = 0.12;
 
 /** Real proportion: one scale for all directions, as large as the sheet allows; spare height goes between the views. */
-export function layOut(points: ScenePoint[], axles: SceneAxle[], width: number, height: number, reach: number[] = []): Scene {
-    const charts = points.flatMap((point) => (point.chart ? [point.chart] : []));
+export function layOut(
+    points: ScenePoint[],
+    axles: SceneAxle[],
+    width: number,
+    height: number,
+    { reach = [], factor = 1 }: { reach?: number[]; factor?: number } = {},
+): Scene {
+    const still = points.flatMap((point) => (point.chart ? [point.chart] : []));
+    const farthest = FARTHEST * Math.max(1000, Math.max(...still.map(([x = 0]) => x)) - Math.min(...still.map(([x = 0]) => x)));
+    const charts = points.flatMap((point) => (point.chart ? [point.chart, enlarged(point.chart, point.deviation, factor, farthest)] : []));
     const stations = [...charts.map((chart) => chart[0] ?? 0), ...axles.flatMap((axle) => wheelEnds(axle)), ...reach];
     const from = Math.min(...stations, 0);
     const to = Math.max(...stations, from + 1000);
@@ -69,7 +82,13 @@ export function layOut(points: ScenePoint[], axles: SceneAxle[], width: number, 
         rulerY,
         sideTop,
         datumY,
+        farthest,
     };
+}
+
+/** Where a point is shown: on the chart, moved by the enlarged deviation (mm). */
+export function enlarged(chart: number[], deviation: number[] | null | undefined, factor: number, farthest: number): number[] {
+    return chart.map((at, axis) => at + Math.max(-farthest, Math.min(farthest, factor * (deviation?.[axis] ?? 0))));
 }
 
 function wheelEnds(axle: SceneAxle): number[] {

@@ -1,10 +1,13 @@
 import { router } from '@inertiajs/react';
+import { formatDeviation, formatLength, type Unit } from '@/shared/lib/format';
+import { inUnit } from '@/shared/lib/in-unit';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
 import type { InstrumentProps } from '@/types/props';
 
 interface Props {
     instrument: InstrumentProps;
+    unit: Unit;
     canWork: boolean;
     token: string | null;
     onEdit: () => void;
@@ -12,8 +15,8 @@ interface Props {
 }
 
 /** One tool: what its last check says, and its token where it speaks. */
-export function InstrumentRow({ instrument, canWork, token, onEdit, onCheck }: Props) {
-    const unit = instrument.angles ? '°' : ' mm';
+export function InstrumentRow({ instrument, unit, canWork, token, onEdit, onCheck }: Props) {
+    const shown = (size: number) => (instrument.angles ? `${size.toFixed(2)}°` : `${formatDeviation(size, unit, false)} ${unit}`);
     return (
         <li className="grid gap-x-6 gap-y-2 border-b border-line py-4 md:grid-cols-[1fr_auto] md:items-center">
             <div>
@@ -21,7 +24,7 @@ export function InstrumentRow({ instrument, canWork, token, onEdit, onCheck }: P
                     {instrument.name}{' '}
                     <span className="font-sans text-base font-normal text-soft">
                         {instrument.kind.replace('-', ' ')}
-                        {instrument.reach !== null && `, reaches ${instrument.reach} mm`}
+                        {instrument.reach !== null && `, reaches ${formatLength(instrument.reach, unit, 32)} ${unit}`}
                         {instrument.simulated && ', simulated'}
                     </span>
                 </p>
@@ -36,13 +39,11 @@ export function InstrumentRow({ instrument, canWork, token, onEdit, onCheck }: P
                         {instrument.needsCheck && <b className="font-semibold text-unsure">? Check due. </b>}
                         {instrument.checked === null
                             ? 'Never checked; believed with usual accuracy.'
-                            : `Checked ${instrument.checked}. ${instrument.check}`}
+                            : `Checked ${instrument.checked}. ${inUnit(instrument.check ?? '', unit)}`}
                         {instrument.sigma !== null && (
                             <span className="text-soft">
                                 {' '}
-                                σ {instrument.sigma.toFixed(2)}
-                                {unit}, takes {instrument.offset.toFixed(2)}
-                                {unit} off.
+                                σ {shown(instrument.sigma)}, takes {shown(instrument.offset)} off.
                             </span>
                         )}
                     </p>

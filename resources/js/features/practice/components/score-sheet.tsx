@@ -1,6 +1,9 @@
+import { useUnits } from '@/shared/hooks/units';
+import { inUnit } from '@/shared/lib/in-unit';
 import type { JudgedProps, PracticeProps } from '@/types/props';
 
 function Lines({ title, lines, none }: { title: string; lines: JudgedProps[]; none: string }) {
+    const { unit } = useUnits();
     return (
         <>
             <h3 className="mt-3 text-xl">{title}</h3>
@@ -8,7 +11,7 @@ function Lines({ title, lines, none }: { title: string; lines: JudgedProps[]; no
             <ul className="grid gap-1">
                 {lines.map((line) => (
                     <li key={line.text} className={`border-l-[6px] pl-3 ${line.right ? 'border-ink' : 'border-out'}`}>
-                        <b className="font-semibold">{line.right ? '◆ right' : '■ not right'}</b> {line.text}
+                        <b className="font-semibold">{line.right ? '◆ right' : '■ not right'}</b> {inUnit(line.text, unit)}
                     </li>
                 ))}
             </ul>

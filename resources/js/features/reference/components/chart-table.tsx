@@ -94,10 +94,10 @@ export function ChartTable({ chart, faulty, disabled, chosen, onChoose, onSave }
                                         row={row}
                                         at={i}
                                         part="tolerance"
-                                        label={`${row.id} allowed, mm`}
+                                        label={`${row.id} allowed`}
                                         chart={chart}
                                         disabled={disabled}
-                                        width="w-14"
+                                        width="w-20"
                                     />
                                 </td>
                                 <td className="px-1 text-center">
@@ -139,7 +139,7 @@ export function ChartTable({ chart, faulty, disabled, chosen, onChoose, onSave }
             </div>
             <p className="mt-2 text-sm text-soft">
                 Station rearward, offset to the right (left is minus), height up. A bare number is in {unit}; {'“12 3/4 in”'} or{' '}
-                {'“324 mm”'} say it themselves. Allowed is in mm.
+                {'“324 mm”'} say it themselves.
             </p>
             {!disabled && (
                 <div className="mt-3 flex flex-wrap items-end gap-3">

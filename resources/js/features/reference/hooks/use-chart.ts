@@ -4,40 +4,46 @@ import type { Unit } from '@/shared/lib/format';
 import { path } from '@/shared/lib/path';
 import type { ChartRowProps, PointProps, ReferenceProps } from '@/types/props';
 
-export interface Row {
+export interface Row extends Record<Length, string> {
     id: string;
     name: string;
     side: 'left' | 'right' | 'centre';
     mate: string;
-    x: string;
-    y: string;
-    z: string;
-    hole: string;
-    tolerance: string;
     base: boolean;
+    /** What the server has of this point; none for a new one. */
+    kept: ChartRowProps | null;
 }
 
-const BLANK: Row = { id: '', name: '', side: 'left', mate: '', x: '', y: '', z: '', hole: '', tolerance: '3', base: false };
+type Length = (typeof LENGTHS)[number];
+
+const LENGTHS = ['x', 'y', 'z', 'hole', 'tolerance'] as const;
+const BLANK: Row = { id: '', name: '', side: 'left', mate: '', x: '', y: '', z: '', hole: '', tolerance: '3 mm', base: false, kept: null };
 
 /** A place that was measured has more digits than a hand wants to see; one that is left as it is goes back exactly. */
-function shown(mm: number | null): string {
-    return mm === null ? '' : `${Math.round(mm * 100) / 100} mm`;
+function shown(mm: number | null, unit: Unit, digits: number): string {
+    if (mm === null) return '';
+    return unit === 'mm' ? `${mm.toFixed(digits)} mm` : `${Number((mm / 25.4).toFixed(3))} in`;
 }
 
-function exact(typed: string, mm: number | null | undefined): string {
-    return mm != null && typed === shown(mm) ? `${mm} mm` : typed;
-}
-
-function rowOf(point: ChartRowProps): Row {
-    const typed = shown;
+function lengthsOf({ x, y, z, hole, tolerance }: ChartRowProps, unit: Unit, digits: number): Record<Length, string> {
+    const few = (mm: number | null) => shown(mm, unit, mm !== null && Number.isInteger(mm) ? 0 : 2);
     return {
-        ...point,
-        x: typed(point.x),
-        y: typed(point.y),
-        z: typed(point.z),
-        hole: typed(point.hole),
-        tolerance: String(point.tolerance),
+        x: shown(x, unit, digits),
+        y: shown(y, unit, digits),
+        z: shown(z, unit, digits),
+        hole: few(hole),
+        tolerance: [...new Set(tolerance.map(few))].length === 1 ? few(tolerance[0] ?? 3) : tolerance.map(few).join(' / '),
     };
+}
+
+/** As many decimals as the places need, at most two, so that their points stand below each other. */
+function digitsOf(rows: ChartRowProps[]): number {
+    const places = rows.flatMap(({ x, y, z }) => [x, y, z]).filter((mm) => mm !== null);
+    return [0, 1].find((digits) => places.every((mm) => Number(mm.toFixed(digits)) === mm)) ?? 2;
+}
+
+function rowOf(kept: ChartRowProps, unit: Unit, digits: number): Row {
+    return { ...kept, ...lengthsOf(kept, unit, digits), kept };
 }
 
 /** Millimetres of a plain number or one with "mm"; only to draw it while it is typed, the server reads it for good. */
@@ -49,8 +55,22 @@ function drawn(typed: string, unit: Unit): number | null {
 
 /** The chart while it is typed in, and the drawing that grows with it. */
 export function useChart(job: number, initial: ReferenceProps, unit: Unit) {
-    const [rows, setRows] = useState<Row[]>(() => initial.rows.map(rowOf));
-    const [kept, setKept] = useState(initial.rows);
+    const [digits, setDigits] = useState(() => digitsOf(initial.rows));
+    const [rows, setRows] = useState<Row[]>(() => initial.rows.map((row) => rowOf(row, unit, digits)));
+    const [shownIn, setShownIn] = useState(unit);
+    const isKept = (row: Row, part: Length, as = unit) => row.kept !== null && row[part] === lengthsOf(row.kept, as, digits)[part];
+    if (unit !== shownIn) {
+        setShownIn(unit);
+        setRows(
+            rows.map((row) => {
+                const now = row.kept && lengthsOf(row.kept, unit, digits);
+                return {
+                    ...row,
+                    ...Object.fromEntries(LENGTHS.flatMap((part) => (now && isKept(row, part, shownIn) ? [[part, now[part]]] : []))),
+                };
+            }),
+        );
+    }
     const [trouble, setTrouble] = useState<string[]>([]);
     const [saving, setSaving] = useState(false);
     const change = (at: number, part: Partial<Row>) => setRows(rows.map((row, i) => (i === at ? { ...row, ...part } : row)));
@@ -68,7 +88,14 @@ export function useChart(job: number, initial: ReferenceProps, unit: Unit) {
             const mate = rows.findIndex((one) => one.id === row?.mate);
             if (row && mate >= 0) {
                 const y = row.y.startsWith('-') || row.y.startsWith('−') ? row.y.slice(1) : `-${row.y}`;
-                change(mate, { x: row.x, y, z: row.z, hole: row.hole, tolerance: row.tolerance, base: row.base });
+                change(mate, {
+                    x: row.x,
+                    y,
+                    z: row.z,
+                    hole: row.hole,
+                    base: row.base,
+                    ...(row.tolerance.includes('/') ? {} : { tolerance: row.tolerance }),
+                });
             }
         },
         points: rows.flatMap((row): PointProps[] => {
@@ -99,21 +126,18 @@ export function useChart(job: number, initial: ReferenceProps, unit: Unit) {
             setSaving(true);
             const answer = await send<ReferenceProps>('PUT', path('reference.chart', { job }), {
                 unit,
-                points: rows.map((row) => {
-                    const was = kept.find((one) => one.id === row.id);
-                    return {
-                        ...row,
-                        x: exact(row.x, was?.x),
-                        y: exact(row.y, was?.y),
-                        z: exact(row.z, was?.z),
-                        hole: exact(row.hole, was?.hole),
-                    };
-                }),
+                points: rows.map(({ kept, ...row }) => ({
+                    ...row,
+                    ...Object.fromEntries(
+                        LENGTHS.flatMap((part) => (isKept({ ...row, kept }, part) ? [[part, unchanged(kept, row.id, part)]] : [])),
+                    ),
+                })),
             });
             setSaving(false);
             if (answer.state === 'ok') {
-                setRows(answer.body.rows.map(rowOf));
-                setKept(answer.body.rows);
+                const needed = digitsOf(answer.body.rows);
+                setDigits(needed);
+                setRows(answer.body.rows.map((row) => rowOf(row, unit, needed)));
                 setTrouble([]);
                 return answer.body;
             }
@@ -121,4 +145,15 @@ export function useChart(job: number, initial: ReferenceProps, unit: Unit) {
             return null;
         },
     };
+}
+
+/** What goes back for a length that nobody touched: the exact place; nothing for what the server keeps by itself. */
+function unchanged(kept: ChartRowProps | null, id: string, part: Length): string | undefined {
+    if (part === 'tolerance' || part === 'hole') {
+        if (kept?.id === id) return undefined;
+        const mm = part === 'hole' ? kept?.hole : kept?.tolerance[0];
+        return mm == null ? '' : `${mm} mm`;
+    }
+    const mm = kept?.[part];
+    return mm == null ? '' : `${mm} mm`;
 }

@@ -33,6 +33,11 @@ export function Doubts({ doubtful, chosen, onChoose, ...rest }: Props) {
                         onClick={() => onChoose(reading)}
                     >
                         <span className="font-head text-xl font-semibold">Reading {reading.number} does not fit</span>
+                        {doubtful.length > 1 && (
+                            <span className="float-right" aria-hidden>
+                                {reading === open ? '▾' : '▸'}
+                            </span>
+                        )}
                     </button>
                     {reading === open && <Open reading={reading} {...rest} />}
                 </li>

@@ -8,12 +8,12 @@ export function Progress({ progress, children }: { progress: ProgressProps; chil
     return (
         <div>
             <p>
-                {progress.settled} of {progress.coordinates} coordinates settled
+                {progress.settled} of {progress.coordinates} coordinates settled{progress.toGo === null ? '' : '; '}
                 {progress.toGo !== null && (
                     <Ask about="toGo" className="font-semibold">
                         {progress.toGo === 0
-                            ? '; nothing more to read'
-                            : `; ${progress.toGo} ${progress.toGo === 1 ? 'reading' : 'readings'} to go`}
+                            ? 'nothing more to read'
+                            : `${progress.toGo} ${progress.toGo === 1 ? 'reading' : 'readings'} to go`}
                     </Ask>
                 )}
                 <span className="text-soft">
