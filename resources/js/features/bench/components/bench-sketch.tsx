@@ -24,7 +24,7 @@ export function BenchSketch({ jig, round }: { jig: JigProps; round: BenchRoundPr
                 x={280}
                 y={131}
                 textAnchor="middle"
-                fontSize={15}
+                className="text-[15px] max-sm:text-[20px]"
                 fill="var(--dye-soft)"
                 stroke="var(--dye)"
                 strokeWidth={8}
@@ -63,7 +63,7 @@ export function BenchSketch({ jig, round }: { jig: JigProps; round: BenchRoundPr
                             x={place.x - (place.anchor === 'start' ? 15 : -15)}
                             y={place.y + place.dy}
                             textAnchor={place.anchor}
-                            fontSize={17}
+                            className="text-[17px] max-sm:text-[22px]"
                             fontFamily="var(--font-head)"
                             fontWeight={600}
                             fill={move ? 'var(--now)' : 'var(--dye-soft)'}

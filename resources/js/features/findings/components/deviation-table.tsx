@@ -2,6 +2,7 @@ import { verdictWords } from '@/features/survey/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation } from '@/shared/lib/format';
 import { Ask } from '@/shared/ui/ask';
+import { Sure } from '@/shared/ui/sure';
 import { StateMark } from '@/shared/ui/state-mark';
 import type { PointProps } from '@/types/props';
 
@@ -21,7 +22,7 @@ export function DeviationTable({ points, chosen, onChoose }: Props) {
                 <tr className="border-b border-ink">
                     <th className="py-1.5 pl-4">point, off by {unit}</th>
                     {['station', 'offset', 'height'].map((axis) => (
-                        <th key={axis} className="px-2 text-right max-sm:px-1" colSpan={2}>
+                        <th key={axis} className="px-1 text-right">
                             {axis}
                         </th>
                     ))}
@@ -48,7 +49,7 @@ export function DeviationTable({ points, chosen, onChoose }: Props) {
                         {[0, 1, 2].map((axis) => (
                             <Deviation key={axis} point={point} axis={axis} />
                         ))}
-                        <td className="px-2 max-sm:px-1">
+                        <td className="px-1 sm:min-w-30">
                             <StateMark state={point.verdict} />
                             <span className="block text-sm leading-tight text-soft max-sm:hidden">{verdictWords(point, unit)}</span>
                         </td>
@@ -62,21 +63,15 @@ export function DeviationTable({ points, chosen, onChoose }: Props) {
 function Deviation({ point, axis }: { point: PointProps; axis: number }) {
     const { unit } = useUnits();
     if (!point.deviation || !point.expanded) {
-        return (
-            <td className="px-2 text-right text-soft" colSpan={2}>
-                –
-            </td>
-        );
+        return <td className="px-2 text-right text-soft">–</td>;
     }
     return (
-        <>
-            <td className={`pl-2 text-right whitespace-nowrap max-sm:pl-1 ${point.axes[axis] === 'out' ? 'font-semibold' : ''}`}>
+        <td className="px-1 text-right whitespace-nowrap">
+            <span className={point.axes[axis] === 'out' ? 'font-semibold' : ''}>
                 {point.axes[axis] === 'out' && <span aria-hidden>■ </span>}
                 <Ask about="deviation">{formatDeviation(point.deviation[axis] ?? 0, unit)}</Ask>
-            </td>
-            <td className="pr-2 pl-1.5 text-sm max-sm:pr-0.5 max-sm:pl-1 max-sm:text-xs whitespace-nowrap text-soft">
-                {point.determined?.[axis] ? <>± {formatDeviation(point.expanded[axis] ?? 0, unit, false)}</> : 'loose'}
-            </td>
-        </>
+            </span>
+            <Sure mm={point.determined?.[axis] ? (point.expanded[axis] ?? 0) : null} />
+        </td>
     );
 }

@@ -1,6 +1,7 @@
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation } from '@/shared/lib/format';
 import { Ask } from '@/shared/ui/ask';
+import { Sure } from '@/shared/ui/sure';
 import { StateShape } from '@/shared/ui/state-mark';
 import type { PointProps } from '@/types/props';
 
@@ -35,7 +36,7 @@ export function MovementTable({ points, chosen, onChoose }: Props) {
                     .map((point) => (
                         <tr
                             key={point.id}
-                            className={`border-b border-line ${chosen === point.id ? 'bg-now text-now-ink' : ''}`}
+                            className={`border-b border-line ${chosen === point.id ? 'bg-now text-now-ink [--ink:var(--now-ink)] [--out:var(--now-ink)] [--soft:var(--now-ink)]' : ''}`}
                             onClick={() => onChoose(point.id)}
                         >
                             <th className="text-left">
@@ -46,15 +47,13 @@ export function MovementTable({ points, chosen, onChoose }: Props) {
                             {[0, 1, 2].map((axis) => (
                                 <td
                                     key={axis}
-                                    className={`px-2 text-right whitespace-nowrap ${point.axes[axis] === 'out' ? 'font-semibold' : ''}`}
+                                    className={`px-2 text-right whitespace-nowrap max-sm:px-1 ${point.axes[axis] === 'out' ? 'font-semibold' : ''}`}
                                 >
-                                    <Ask about="movement">{formatDeviation(point.deviation?.[axis] ?? 0, unit)}</Ask>{' '}
-                                    <span className="text-sm font-normal">
-                                        ± {formatDeviation(point.expanded?.[axis] ?? 0, unit, false)}
-                                    </span>
+                                    <Ask about="movement">{formatDeviation(point.deviation?.[axis] ?? 0, unit)}</Ask>
+                                    <Sure mm={point.expanded?.[axis] ?? 0} />
                                 </td>
                             ))}
-                            <td className="px-2 whitespace-nowrap">
+                            <td className="px-2 whitespace-nowrap max-sm:px-1">
                                 <span className="inline-flex items-center gap-1.5">
                                     <svg width={14} height={14} viewBox="-7 -7 14 14" style={MARKS as React.CSSProperties} aria-hidden>
                                         <StateShape state={point.verdict} />

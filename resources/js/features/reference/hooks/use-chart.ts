@@ -22,7 +22,7 @@ const BLANK: Row = { id: '', name: '', side: 'left', mate: '', x: '', y: '', z: 
 /** A place that was measured has more digits than a hand wants to see; one that is left as it is goes back exactly. */
 function shown(mm: number | null, unit: Unit, digits: number): string {
     if (mm === null) return '';
-    return unit === 'mm' ? `${mm.toFixed(digits)} mm` : `${Number((mm / 25.4).toFixed(3))} in`;
+    return unit === 'mm' ? `${mm.toFixed(digits)} mm` : `${(mm / 25.4).toFixed(3)} in`;
 }
 
 function lengthsOf({ x, y, z, hole, tolerance }: ChartRowProps, unit: Unit, digits: number): Record<Length, string> {
