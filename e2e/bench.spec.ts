@@ -43,6 +43,40 @@ test('a bench is levelled round by round, each with the turns of every screw', a
     await expect(page.getByRole('img', { name: /2 rounds; the last was off by 0.4 mm/ })).toBeVisible();
 });
 
+test('a bench is levelled without a mouse', async ({ page }) => {
+    await openBench(page, 'Level by keys');
+    await page.getByLabel('Front left, mm').focus();
+    for (const height of ['100', '103', '98', '109']) {
+        await page.keyboard.type(height);
+        if (height !== '109') await page.keyboard.press('Tab');
+    }
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('The corners differ by 11.0 mm.')).toBeVisible();
+});
+
+test('when the server is gone, what was measured stays in the fields and is worked out once it is back', async ({
+    page,
+}) => {
+    await openBench(page, 'Bench without a server');
+    await page.route('**/bench/rounds', (route) => route.abort());
+    const heights = {
+        'Front left, mm': '100',
+        'Front right, mm': '103',
+        'Rear left, mm': '98',
+        'Rear right, mm': '109',
+    };
+    await fill(page, heights);
+    await expect(page.getByText('Not worked out')).toBeVisible();
+    await expect(page.getByText(/server/).first()).toBeVisible();
+    for (const [label, value] of Object.entries(heights))
+        await expect(page.getByLabel(label, { exact: true })).toHaveValue(value);
+    await page.unroute('**/bench/rounds');
+    await page.getByRole('button', { name: 'Work it out' }).click();
+    await expect(page.getByText('The corners differ by 11.0 mm.')).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('img', { name: /^1 rounds?; the last was off by 11.0 mm/ })).toBeVisible();
+});
+
 test('a bench is squared, and what no bench can be is refused in words', async ({ page }) => {
     await openBench(page, 'Square the bench');
     await page.getByRole('radio', { name: '2 Square' }).click();

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { logIn } from './support/shop';
 
 test('a trainee surveys a made-up frame, says what is bent, and is shown the truth', async ({ page }) => {
@@ -32,4 +32,41 @@ test('a trainee surveys a made-up frame, says what is bent, and is shown the tru
     await expect(
         page.getByRole('link', { name: /Frame 42, apprentice, 3 readings.*of 100/ }).first(),
     ).toBeVisible();
+});
+
+/** Starts the frame of that number and reads it off. */
+async function readsOff(page: Page, number: string, calls: string[]): Promise<string[]> {
+    await page.goto('/practice');
+    await page.getByLabel(/Number of the frame/).fill(number);
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    const call = page.locator('#call');
+    for (const text of calls) {
+        await call.fill(text);
+        await call.press('Enter');
+        await expect(call).toHaveValue('');
+    }
+    return page.getByRole('row').allTextContents();
+}
+
+test('the same number is the same frame with the same slips, for everyone', async ({ page }) => {
+    await logIn(page);
+    const calls = ['AL AR', 'AL BR', 'h CL'];
+    const first = await readsOff(page, '77', calls);
+    expect(await readsOff(page, '77', calls)).toEqual(first);
+    expect(await readsOff(page, '78', calls)).not.toEqual(first);
+});
+
+test.describe('at 390 px', () => {
+    test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+    test('an exercise is done with a thumb, and nothing runs off the side', async ({ page }) => {
+        await logIn(page);
+        await readsOff(page, '12', ['AL AR', 'h AL']);
+        await page.getByRole('radio', { name: 'inch' }).tap();
+        await expect(page.getByRole('columnheader', { name: /read, in/ })).toBeVisible();
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+        await page.getByRole('button', { name: 'Nothing is bent: show the truth' }).tap();
+        await expect(page.getByRole('heading', { name: /\d+ of 100/ })).toBeVisible();
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    });
 });

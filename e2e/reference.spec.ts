@@ -80,14 +80,20 @@ test('a frame without a chart is held against its mirror image, then against its
     page,
 }) => {
     await logIn(page);
-    await page.getByRole('link', { name: 'Bent trailer tug' }).click();
+    const url = await openCopy(page, 'A tug and her sister', 'trailer-tug');
+    await page.goto(url.replace(/\/surveys.*/, '/surveys/before'));
     await expect(page.getByText('held against its own mirror image')).toBeVisible();
     await page.getByRole('link', { name: /^Findings/ }).click();
     await expect(page.getByText(/symmetry cannot say which of them moved/).first()).toBeVisible();
     await toReference(page);
-    await page.getByRole('button', { name: 'Use Sister vehicle' }).click();
-    await expect(page.getByRole('heading', { name: 'Held against Sister vehicle' })).toBeVisible();
-    await page.getByRole('link', { name: /^Findings/ }).click();
+    await page.getByText('Add another reference').click();
+    await page
+        .getByLabel('Or a survey in the shop, as it was measured')
+        .selectOption({ label: 'this job, “sister”, sister vehicle' });
+    await page.getByRole('button', { name: 'Add the survey' }).click();
+    await page.getByRole('button', { name: 'Use Survey “sister”' }).click();
+    await expect(page.getByRole('heading', { name: 'Held against Survey “sister”' })).toBeVisible();
+    await page.goto(url.replace(/\/surveys.*/, '/surveys/before/findings'));
     await expect(page.getByText(/The right rail is short at the front by 1\d\.\d ±/).first()).toBeVisible();
     await toReference(page);
     await page
@@ -129,4 +135,67 @@ test('a survey at tack is held against the one before, point by point', async ({
     await expect(page.getByRole('row', { name: /^AL .*as it was/ })).toBeVisible();
     await page.reload();
     await expect(page.getByText(/moved against those|movement against those/)).toBeVisible();
+});
+
+type Places = Record<string, number[]>;
+
+/** The first four rows of the chart as the screen shows it. */
+async function placesOnScreen(page: Page): Promise<Places> {
+    const places: Places = {};
+    for (const id of ['AL', 'AR', 'BL', 'BR', 'CL', 'CR', 'DL', 'DR'])
+        places[id] = await Promise.all(
+            ['station', 'offset', 'height'].map(async (axis) =>
+                Number((await page.getByLabel(`${id} ${axis}`).inputValue()).replace(' mm', '')),
+            ),
+        );
+    return places;
+}
+
+function lengthsOf(places: Places): [string, string, string][] {
+    const ids = Object.keys(places);
+    return ids.flatMap((from, i) =>
+        ids.slice(i + 1).map((to): [string, string, string] => {
+            const square = (places[from] ?? []).map((at, axis) => (at - (places[to]?.[axis] ?? 0)) ** 2);
+            return [from, to, Math.sqrt(square.reduce((sum, part) => sum + part, 0)).toFixed(1)];
+        }),
+    );
+}
+
+test('a list of lengths becomes places, and says what it leaves free', async ({ page }) => {
+    await logIn(page);
+    await openCopy(page, 'Lengths alone');
+    await toReference(page);
+    await page.getByText('Add another reference').click();
+    const form = page.getByRole('form', { name: 'Reference from a file' });
+    await form.getByLabel('Name').fill('Shop sheet');
+    await form.getByRole('radio', { name: 'point to point' }).click();
+    const upload = async (rows: string[]) => {
+        await form
+            .getByLabel('File', { exact: true })
+            .setInputFiles({ name: 'sheet.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
+        await form.getByRole('button', { name: 'Add the file' }).click();
+    };
+    await upload(['from,to,length', 'AL,AR,860', 'AL,ZZ,900']);
+    await expect(page.getByText(/row 3.*ZZ/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Use Shop sheet' })).toHaveCount(0);
+    const rows = ['kind,from,to,length'];
+    for (const [from, to, length] of lengthsOf(await placesOnScreen(page)))
+        rows.push(`tram,${from},${to},${length}`);
+    for (const [id, place] of Object.entries(await placesOnScreen(page)))
+        rows.push(`height,${id},,${place[2]}`);
+    await upload(rows);
+    await expect(page.getByText('“Shop sheet” was added.')).toBeVisible();
+    await page.getByRole('button', { name: 'Use Shop sheet' }).click();
+    await expect(page.getByRole('heading', { name: 'Held against Shop sheet' })).toBeVisible();
+    await expect(page.getByText(/point-to-point chart, adjusted to coordinates, 8 points/)).toBeVisible();
+});
+
+test('what nobody may change is shown to an inspector, without a way to change it', async ({ page }) => {
+    await logIn(page, 'inspector');
+    await page.getByRole('link', { name: 'Mobile library' }).click();
+    await toReference(page);
+    await expect(page.getByLabel('AL station')).toBeDisabled();
+    await expect(page.getByRole('button', { name: 'Keep the chart' })).toHaveCount(0);
+    await page.getByRole('link', { name: /^Bench/ }).click();
+    await expect(page.getByRole('button', { name: 'Keep the bench' })).toHaveCount(0);
 });

@@ -24,10 +24,10 @@ export async function logIn(page: Page, who: Who = 'technician', anew = false): 
 }
 
 /** A copy of the demo job under a title of its own, so that tests do not meet in one survey. */
-export async function openCopy(page: Page, title: string): Promise<string> {
-    const job = readFileSync('database/demo/mobile-library.job.json', 'utf8').replace(
-        '"Mobile library"',
-        JSON.stringify(title),
+export async function openCopy(page: Page, title: string, of = 'mobile-library'): Promise<string> {
+    const job = readFileSync(`database/demo/${of}.job.json`, 'utf8').replace(
+        /"title": *"[^"]*"/,
+        `"title": ${JSON.stringify(title)}`,
     );
     await page
         .getByLabel('Job file', { exact: true })

@@ -2,8 +2,8 @@ import { Head, Link, usePage } from '@inertiajs/react';
 import { JobList } from '@/features/jobs/components/job-list';
 import { FromChart, FromFile, FromNothing } from '@/features/jobs/components/new-job';
 import { path } from '@/shared/lib/path';
+import { Problems } from '@/shared/ui/problems';
 import { TopBar } from '@/shared/ui/top-bar';
-import { Trouble } from '@/shared/ui/trouble';
 import type { JobRowProps } from '@/types/props';
 
 interface Props {
@@ -13,10 +13,10 @@ interface Props {
     tooLarge: boolean;
 }
 
+const TOO_LARGE = 'The file is larger than the server takes. A job file or chart is at most 4 MB; is it the right file?';
+
 export default function JobsPage({ jobs, canCreate, greatestBytes, tooLarge }: Props) {
     const { user, notice, errors } = usePage().props;
-    const problems = Object.entries(errors).flatMap(([key, message]) => (key.startsWith('problem.') ? [String(message)] : []));
-    if (tooLarge) problems.push('The file is larger than the server takes. A job file or chart is at most 4 MB; is it the right file?');
     return (
         <div className="min-h-dvh">
             <Head title="Jobs" />
@@ -49,24 +49,9 @@ export default function JobsPage({ jobs, canCreate, greatestBytes, tooLarge }: P
                         {notice}
                     </p>
                 )}
-                {problems.length > 0 && (
-                    <div role="alert" className="mb-6">
-                        <Trouble
-                            title={
-                                problems.length === 1
-                                    ? 'The file was not taken in'
-                                    : `The file was not taken in: ${problems.length} things are wrong`
-                            }
-                        >
-                            <ul className="grid gap-1">
-                                {problems.map((problem) => (
-                                    <li key={problem}>{problem}</li>
-                                ))}
-                            </ul>
-                            <p className="mt-2 text-soft">Mend these in the file and take it in again. Nothing of it was kept.</p>
-                        </Trouble>
-                    </div>
-                )}
+                <div className="mb-6 empty:hidden">
+                    <Problems errors={tooLarge ? { ...errors, 'problem.size': TOO_LARGE } : errors} what="The file" />
+                </div>
                 {jobs.length === 0 ? (
                     <p className="border-y border-line py-6 text-lg">
                         No job yet.{' '}

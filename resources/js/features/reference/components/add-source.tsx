@@ -4,7 +4,6 @@ import { useUnits } from '@/shared/hooks/units';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
-import { Problems } from '@/shared/ui/problems';
 import { Segmented } from '@/shared/ui/segmented';
 import { Select } from '@/shared/ui/select';
 import type { SurveyChoiceProps } from '@/types/props';
@@ -59,7 +58,6 @@ export function AddSource({ job, surveys }: { job: number; surveys: SurveyChoice
                         error={form.errors.file}
                         onChange={(event) => form.setData('file', event.target.files?.[0] ?? null)}
                     />
-                    <Problems errors={form.errors} />
                     <Button type="submit" disabled={form.processing || form.data.file === null} className="justify-self-start">
                         {form.processing ? 'Reading the file…' : 'Add the file'}
                     </Button>
