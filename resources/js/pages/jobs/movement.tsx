@@ -3,7 +3,7 @@ import { inUnit } from '@/shared/lib/in-unit';
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
-import { MovementTable } from '@/features/movement/components/movement-table';
+import { DeviationTable } from '@/features/findings/components/deviation-table';
 import { SurveyMenu } from '@/features/survey/components/survey-menu';
 import { path } from '@/shared/lib/path';
 import { StageShell } from '@/shared/ui/stage-shell';
@@ -75,7 +75,14 @@ function Moved({ job, movement }: Props) {
                             Both surveys are laid on the base points, so what shows is movement against those; the uncertainties of both
                             count. One in twenty unmoved coordinates shows as moved by chance.
                         </p>
-                        <MovementTable points={movement.points} chosen={chosen} onChoose={setChosen} />
+                        <div className="-mx-4">
+                            <DeviationTable
+                                from="earlier"
+                                points={movement.points.filter((point) => point.deviation)}
+                                chosen={chosen}
+                                onChoose={setChosen}
+                            />
+                        </div>
                     </>
                 )}
             </div>

@@ -37,14 +37,14 @@ const ON_PAPER = {
 };
 
 /** The shape with its word, for tables and strips. */
-export function StateMark({ state, word = true }: { state: PointState; word?: boolean }) {
+export function StateMark({ state, word = true, says = STATE_WORDS[state] }: { state: PointState; word?: boolean; says?: string }) {
     const tone = state === 'out' ? 'text-out' : state === 'unsure' ? 'text-unsure' : state === 'unmeasured' ? 'text-soft' : '';
     return (
         <span className={`inline-flex items-center gap-1.5 whitespace-nowrap ${tone}`}>
             <svg width={14} height={14} viewBox="-7 -7 14 14" style={ON_PAPER as React.CSSProperties} aria-hidden>
                 <StateShape state={state} />
             </svg>
-            <span className={word ? '' : 'sr-only'}>{STATE_WORDS[state]}</span>
+            <span className={word ? '' : 'sr-only'}>{says}</span>
         </span>
     );
 }

@@ -18,7 +18,7 @@ export function FromChart({ greatestBytes }: { greatestBytes: number }) {
         form.post(path('jobs.from-chart'), { forceFormData: true });
     };
     return (
-        <form onSubmit={submit} className="grid gap-4" aria-label="New job from a chart">
+        <form onSubmit={submit} className="grid content-start gap-4" aria-label="New job from a chart">
             <h3 className="text-xl">From a chart (CSV)</h3>
             <AboutJob
                 data={form.data}

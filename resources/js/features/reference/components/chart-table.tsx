@@ -12,10 +12,12 @@ interface Props {
     onSave: () => void;
 }
 
-const AXES = [
-    ['x', 'station'],
-    ['y', 'offset'],
-    ['z', 'height'],
+const COLUMNS = [
+    ['x', 'station', 'w-24'],
+    ['y', 'offset', 'w-24'],
+    ['z', 'height', 'w-24'],
+    ['hole', 'hole', 'w-16'],
+    ['tolerance', 'allowed', 'w-20'],
 ] as const;
 
 /** The chart to type in, a row a point; the drawing beside it grows with every number. */
@@ -35,13 +37,11 @@ export function ChartTable({ chart, faulty, disabled, chosen, onChoose, onSave }
                     <thead className="text-left text-sm text-soft">
                         <tr className="border-b border-ink">
                             <th className="py-1 pr-1">point</th>
-                            {AXES.map(([key, label]) => (
-                                <th key={key} className="px-1">
+                            {COLUMNS.map(([part, label]) => (
+                                <th key={part} className="px-1">
                                     {label}
                                 </th>
                             ))}
-                            <th className="px-1">hole</th>
-                            <th className="px-1">allowed</th>
                             <th className="px-1">base</th>
                             <th />
                         </tr>
@@ -65,41 +65,19 @@ export function ChartTable({ chart, faulty, disabled, chosen, onChoose, onSave }
                                     />
                                     {faulty.includes(row.id) && <span className="ml-1 text-out">■ ?</span>}
                                 </td>
-                                {AXES.map(([key, label]) => (
-                                    <td key={key} className="px-1">
+                                {COLUMNS.map(([part, label, width]) => (
+                                    <td key={part} className="px-1">
                                         <Cell
                                             row={row}
                                             at={i}
-                                            part={key}
+                                            part={part}
                                             label={`${row.id} ${label}`}
                                             chart={chart}
                                             disabled={disabled}
-                                            width="w-24"
+                                            width={width}
                                         />
                                     </td>
                                 ))}
-                                <td className="px-1">
-                                    <Cell
-                                        row={row}
-                                        at={i}
-                                        part="hole"
-                                        label={`${row.id} hole`}
-                                        chart={chart}
-                                        disabled={disabled}
-                                        width="w-16"
-                                    />
-                                </td>
-                                <td className="px-1">
-                                    <Cell
-                                        row={row}
-                                        at={i}
-                                        part="tolerance"
-                                        label={`${row.id} allowed`}
-                                        chart={chart}
-                                        disabled={disabled}
-                                        width="w-20"
-                                    />
-                                </td>
                                 <td className="px-1 text-center">
                                     <input
                                         type="checkbox"
