@@ -35,7 +35,7 @@ final readonly class JobDocument
      */
     public static function forExport(Job $job): array
     {
-        $job->loadMissing(['points', 'operations', 'sources', 'benchRounds.user', 'surveys.readings.replacements.lastStrike', 'surveys.readings.lastStrike', 'surveys.readings.user', 'surveys.readings.instrument']);
+        $job->loadMissing(['points', 'operations', 'sources', 'benchRounds.user', 'surveys.readings.superseded', 'surveys.readings.lastStrike', 'surveys.readings.user', 'surveys.readings.instrument']);
 
         return (new self($job, true))->document($job->surveys->all());
     }
@@ -48,7 +48,7 @@ final readonly class JobDocument
     public static function forCore(Job $job, ?Survey $survey = null): array
     {
         $job->loadMissing(['points', 'operations']);
-        $survey?->loadMissing(['readings.replacements.lastStrike', 'readings.lastStrike', 'readings.user', 'readings.instrument']);
+        $survey?->loadMissing(['readings.superseded', 'readings.replacements.lastStrike', 'readings.lastStrike', 'readings.user', 'readings.instrument']);
 
         return (new self($job, false))->document($survey === null ? [] : [$survey]);
     }
@@ -111,7 +111,6 @@ final readonly class JobDocument
             ? ['point' => $this->codes[$reading->from_point_id]]
             : ['from' => $this->codes[$reading->from_point_id], 'to' => $this->codes[$reading->to_point_id]];
         $struck = $reading->isStruck();
-        $superseded = $reading->supersededBy() !== null;
 
         return array_filter([
             'id' => $reading->client_id,
@@ -124,8 +123,9 @@ final readonly class JobDocument
             'offset' => $reading->value_mm === null ? $reading->offset_mm : $this->millimetres($reading->offset_mm),
             'instrument' => $reading->instrument?->name,
             'asTyped' => $this->asTyped ? null : TypedValue::withUnit($reading->typed, $reading->typed_unit),
-            'struck' => $struck || $superseded ? true : null,
-            'reason' => $struck ? $reading->lastStrike?->reason : ($superseded ? 'superseded' : null),
+            'supersedes' => $reading->superseded?->client_id,
+            'struck' => $struck ? true : null,
+            'reason' => $struck ? $reading->lastStrike?->reason : null,
             'by' => $this->asTyped ? $reading->user?->name : null,
             'at' => $this->asTyped ? $reading->takenAt() : null,
         ], fn (mixed $part): bool => $part !== null);

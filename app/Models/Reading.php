@@ -84,6 +84,12 @@ final class Reading extends Model
         return $this->belongsTo(User::class);
     }
 
+    /** @return BelongsTo<Reading, $this> the reading that this one was taken to replace */
+    public function superseded(): BelongsTo
+    {
+        return $this->belongsTo(Reading::class, 'supersedes_id');
+    }
+
     /** @return HasMany<Reading, $this> the readings that were taken to replace this one, the newest first */
     public function replacements(): HasMany
     {

@@ -66,9 +66,23 @@ describe('a stored job as a document', function () {
         $job = $this->demoJob($user);
         $this->actingAs($user)->postJson("/jobs/{$job->id}/surveys/before/readings", ['id' => 'again', 'call' => 'EL FR 958.5', 'unit' => 'mm', 'supersedes' => 'r37'])->assertOk();
         $readings = collect(JobDocument::forExport(Job::findOrFail($job->id))['surveys'][0]['readings'])->keyBy('id');
-        expect($readings['r37'])->toMatchArray(['struck' => true, 'reason' => 'superseded', 'value' => '38 25/32 in'])
-            ->and($readings['again'])->toMatchArray(['value' => '958.5 mm', 'by' => 'Technician'])
+        expect($readings['r37'])->toMatchArray(['value' => '38 25/32 in'])->not->toHaveKey('struck')
+            ->and($readings['again'])->toMatchArray(['value' => '958.5 mm', 'by' => 'Technician', 'supersedes' => 'r37'])
             ->and($readings['again'])->not->toHaveKey('struck');
+        $core = app(JobReader::class)->fromDocument(JobDocument::forCore(Job::findOrFail($job->id), $this->surveyOf($job)))->surveys[0]->readings;
+        expect(array_column($core, 'struckBecause', 'id'))->toMatchArray(['r37' => 'superseded', 'again' => null]);
+    });
+
+    it('brings a superseded reading in again with what superseded it, which can be struck still', function () {
+        $user = $this->person();
+        $this->actingAs($user);
+        $job = $this->demoJob($user);
+        $this->postJson("/jobs/{$job->id}/surveys/before/readings", ['id' => 'again', 'call' => 'EL FR 958.5', 'unit' => 'mm', 'supersedes' => 'r37'])->assertOk();
+        $copy = $this->jobFrom($user, (string) json_encode(JobDocument::forExport(Job::findOrFail($job->id))));
+        $state = fn (Illuminate\Testing\TestResponse $answer): string => collect($answer->json('survey.readings'))->firstWhere('id', 'r37')['state'];
+        $at = "/jobs/{$copy->id}/surveys/before/readings";
+        expect($state($this->postJson($at, ['id' => 'one', 'call' => 'h AL 548', 'unit' => 'mm'])->assertOk()))->toBe('superseded')
+            ->and($state($this->postJson("$at/again/strike", ['reason' => 'Wrong hole'])->assertOk()))->toBe('doubtful');
     });
 
     it('holds a plan and a driveline in inches as typed', function () {

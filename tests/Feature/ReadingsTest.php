@@ -72,6 +72,11 @@ describe('the log', function () {
         expect(readingIn($again, 'r37'))->toMatchArray(['state' => 'superseded', 'reason' => 'Taken again as reading 64']);
     });
 
+    it('refuses to replace what is not in the log, and stores nothing', function () {
+        enter($this->job, 'EL FR 958.5', 'c-2', ['supersedes' => 'r999'])->assertUnprocessable()->assertJsonValidationErrors('supersedes');
+        enter($this->job, 'EL FR 958.5', 'c-2')->assertOk();
+    });
+
     it('keeps a reading superseded while one of several replacements stands', function () {
         enter($this->job, 'EL FR 958.5', 'c-2', ['supersedes' => 'r37'])->assertOk();
         enter($this->job, 'EL FR 959', 'c-3', ['supersedes' => 'r37'])->assertOk();

@@ -162,8 +162,10 @@ final readonly class ImportJob
             foreach ($survey->blocked as $blocked) {
                 DB::table('blocked_readings')->insertOrIgnore(['survey_id' => $row->id, 'reading' => $blocked, 'user_id' => $user?->id, 'created_at' => Carbon::now()]);
             }
+            $log = [];
             foreach ($survey->readings as $number => $reading) {
-                $this->reading($job->frame, $row, $number + 1, $reading, $entriesById[$reading->id], $job->units->value, $keys, $user);
+                $entry = $entriesById[$reading->id];
+                $log[$reading->id] = $this->reading($job->frame, $row, $number + 1, $reading, $entry, $job->units->value, $keys, $user, $log[$entry['supersedes'] ?? ''] ?? null);
             }
         }
         if ($job->surveys === []) {
@@ -176,7 +178,7 @@ final readonly class ImportJob
      * @param  'mm'|'in'  $unit
      * @param  array<string, int>  $keys
      */
-    private function reading(Frame $frame, Survey $survey, int $number, CoreReading $reading, array $entry, string $unit, array $keys, ?User $user): void
+    private function reading(Frame $frame, Survey $survey, int $number, CoreReading $reading, array $entry, string $unit, array $keys, ?User $user, ?Reading $superseded): Reading
     {
         $angle = $reading->kind::quantity() === 'angle';
         $points = $reading->kind->points();
@@ -198,11 +200,15 @@ final readonly class ImportJob
             'offset_mm' => $this->offset($frame, $reading, $entry),
             'pointer_from_mm' => $pointers[0] ?? null,
             'pointer_to_mm' => $pointers[1] ?? null,
+            'supersedes_id' => $superseded?->id,
             'user_id' => $user?->id,
         ]);
-        if ($reading->struckBecause !== null) {
+        // What a later reading supersedes is told by that one, and comes back into force if that one is struck.
+        if ($reading->struckBecause !== null && ($entry['struck'] ?? false) === true) {
             Strike::create(['reading_id' => $row->id, 'kind' => 'struck', 'reason' => $reading->struckBecause, 'user_id' => $user?->id]);
         }
+
+        return $row;
     }
 
     /**

@@ -58,6 +58,11 @@ it('takes a reading that another supersedes out of the computation', function ()
     expect($job->surveys[0]->readings[0]->struckBecause)->toBe('superseded')->and($job->surveys[0]->readings[1]->isStruck())->toBeFalse();
 });
 
+it('names a reading that supersedes none before it', function (string $original) {
+    $readings = [['id' => 'r1', 'kind' => 'height', 'point' => 'A-L', 'value' => 1, 'supersedes' => $original], ['id' => 'r2', 'kind' => 'height', 'point' => 'A-L', 'value' => 2]];
+    expect(implode("\n", faults(jobJson(['surveys' => [['id' => 's', 'readings' => $readings]]]))))->toContain("surveys[0].readings[0].supersedes: “{$original}” is no earlier reading of this survey.");
+})->with(['r1', 'r2', 'r9']);
+
 it('keeps a reading in use when the one that supersedes it is struck', function () {
     $readings = [
         ['id' => 'r1', 'kind' => 'height', 'point' => 'A-L', 'value' => 1],

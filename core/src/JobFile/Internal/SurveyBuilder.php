@@ -60,6 +60,10 @@ final readonly class SurveyBuilder
                 continue;
             }
             $seen[$id] = true;
+            $original = $this->text($entry, 'supersedes');
+            if ($original !== '' && ($original === $id || ! isset($seen[$original]))) {
+                $this->fields->report("{$path}[$i].supersedes", "“{$original}” is no earlier reading of this survey.");
+            }
             $struck = ($entry['struck'] ?? false) === true ? $this->text($entry, 'reason', 'struck') : null;
             $struck ??= in_array($id, $superseded, true) ? 'superseded' : null;
             $reading = $this->fields->attempt("{$path}[$i]", fn (): ?Reading => $this->reading($entry, "{$path}[$i]", $struck));
