@@ -32,9 +32,4 @@ final readonly class Tolerance
     {
         return self::of($mm, $mm, $mm);
     }
-
-    public function isEven(): bool
-    {
-        return $this->mm[0] === $this->mm[1] && $this->mm[1] === $this->mm[2];
-    }
 }

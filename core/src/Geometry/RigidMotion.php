@@ -10,11 +10,6 @@ final readonly class RigidMotion
     /** @param  array{array{float, float, float}, array{float, float, float}, array{float, float, float}}  $rotation rows of the rotation matrix, no unit */
     public function __construct(private array $rotation, private Vector3 $shift) {}
 
-    public static function identity(): self
-    {
-        return new self([[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]], Vector3::of(0, 0, 0));
-    }
-
     public function apply(Vector3 $point): Vector3
     {
         return $this->turn($point)->plus($this->shift);

@@ -62,12 +62,12 @@ describe('a frame', function () {
 
 describe('a tolerance', function () {
     it('is what careful shops hold unless said otherwise', function () {
-        expect(Tolerance::all()->mm)->toBe([3.0, 3.0, 3.0])->and(Tolerance::all()->isEven())->toBeTrue();
+        expect(Tolerance::all()->mm)->toBe([3.0, 3.0, 3.0]);
     });
 
     it('may differ by axis', function () {
         $tolerance = Tolerance::of(2, 3, 5);
-        expect($tolerance->mm)->toBe([2.0, 3.0, 5.0])->and($tolerance->isEven())->toBeFalse();
+        expect($tolerance->mm)->toBe([2.0, 3.0, 5.0]);
     });
 
     it('is more than zero', function (float $mm) {

@@ -73,10 +73,6 @@ describe('a rigid motion', function () {
         expect($shift->turn(Vector3::of(1, 2, 3))->toArray())->toBe([1.0, 2.0, 3.0])
             ->and($shift->apply(Vector3::of(1, 2, 3))->toArray())->toBe([6.0, 8.0, 10.0]);
     });
-
-    it('can be none at all', function () {
-        expect(RigidMotion::identity()->apply(Vector3::of(1, 2, 3))->toArray())->toBe([1.0, 2.0, 3.0]);
-    });
 });
 
 describe('an angle', function () {
