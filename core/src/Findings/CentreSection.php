@@ -7,16 +7,26 @@ namespace Geodex\Core\Findings;
 /** Twist, diamond and sag of the section that the base points span. */
 final readonly class CentreSection
 {
+    /** A section shorter than this has no shape of its own; a chart with a lost column says such things. */
+    private const SHORTEST_MM = 1.0;
+
+    /** Points in plan are in one line where this little of their spread is left. */
+    private const IN_LINE = 1e-9;
+
     /**
      * @param  list<Pair>  $pairs  of the centre, by station
      * @return list<array{Pattern, LinearAmount}>
      */
     public function amounts(array $pairs): array
     {
-        if (count($pairs) < 2) {
+        if (count($pairs) < 2 || $pairs[count($pairs) - 1]->station - $pairs[0]->station < self::SHORTEST_MM) {
             return [];
         }
-        $amounts = [[Pattern::Twist, $this->twist($pairs)], [Pattern::Diamond, $this->diamond($pairs)]];
+        $amounts = [[Pattern::Twist, $this->twist($pairs)]];
+        $diamond = $this->diamond($pairs);
+        if ($diamond !== null) {
+            $amounts[] = [Pattern::Diamond, $diamond];
+        }
         if (count($pairs) >= 3) {
             $amounts[] = [Pattern::Sag, $this->sag($pairs)];
         }
@@ -45,8 +55,9 @@ final readonly class CentreSection
      * Shear of the best affine fit of dx and dy over the plan, ∂dx/∂y + ∂dy/∂x, times the mean width.
      *
      * @param  non-empty-list<Pair>  $pairs
+     * @return ?LinearAmount null where all points stand in one line
      */
-    private function diamond(array $pairs): LinearAmount
+    private function diamond(array $pairs): ?LinearAmount
     {
         $places = [];
         foreach ($pairs as $pair) {
@@ -63,6 +74,9 @@ final readonly class CentreSection
             $xy += ($chart->x - $mx) * ($chart->y - $my);
         }
         $det = $xx * $yy - $xy * $xy;
+        if ($det <= self::IN_LINE * $xx * $yy) {
+            return null;
+        }
         $shear = new LinearAmount;
         foreach ($places as [$chart, $off, $column]) {
             [$x, $y] = [$chart->x - $mx, $chart->y - $my];

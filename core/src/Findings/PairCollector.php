@@ -11,6 +11,9 @@ use Geodex\Core\Survey\SurveyResult;
 /** Collects the pairs of mates that are both fully determined, from the front. */
 final readonly class PairCollector
 {
+    /** Mates that the chart puts nearer to each other than this across the frame are no pair. */
+    private const NARROWEST_MM = 1.0;
+
     /** @return list<Pair> by station */
     public function collect(Frame $frame, SurveyResult $result): array
     {
@@ -28,6 +31,9 @@ final readonly class PairCollector
             $right = $frame->point($left->mate);
             [$l, $r] = [$measured[$left->id], $measured[$right->id]];
             if ($left->reference === null || $right->reference === null || $l->deviation === null || $r->deviation === null) {
+                continue;
+            }
+            if (abs($left->reference->y - $right->reference->y) < self::NARROWEST_MM) {
                 continue;
             }
             $columns = $result->covariance->columns;

@@ -24,7 +24,7 @@ final readonly class NetworkAdjuster
     private const REUSE_FACTORS_SHRINKING_BY = 0.5;
 
     /** Weak networks, as of trams alone on a flat frame, converge by a fifth a round; others take four rounds. */
-    private const MOST_ITERATIONS = 300;
+    private const MOST_ITERATIONS = 150;
 
     private const MOST_TRIES = 12;
 
