@@ -33,7 +33,7 @@ final class BlockedController extends Controller
     {
         $this->authorize('work', $job);
         $row = $this->survey($job, $survey);
-        $block->free($row, $request->string('reading')->value());
+        $block->free($row, $this->text($request, 'reading'));
 
         return $this->answer($request, $row);
     }

@@ -22,6 +22,14 @@ abstract class Controller
         return $user;
     }
 
+    /** A text of the request; what is no text counts as none. */
+    protected function text(Request $request, string $key): string
+    {
+        $value = $request->input($key);
+
+        return is_string($value) ? $value : '';
+    }
+
     /** The survey of a job by its code, with the job on it. */
     protected function survey(Job $job, string $code): Survey
     {

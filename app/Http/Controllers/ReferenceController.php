@@ -32,7 +32,7 @@ final class ReferenceController extends Controller
         return Inertia::render('jobs/reference', [
             'job' => JobProps::from($job, $survey, $this->user($request)),
             'reference' => ReferenceProps::from($job, $this->user($request), $jobs),
-            'comparison' => $compare->handle($job, $survey, $request->string('first')->value(), $request->string('second')->value()),
+            'comparison' => $compare->handle($job, $survey, $this->text($request, 'first'), $this->text($request, 'second')),
         ]);
     }
 
@@ -66,7 +66,7 @@ final class ReferenceController extends Controller
     public function use(Request $request, Job $job, UseSource $use): RedirectResponse
     {
         $this->authorize('work', $job);
-        $code = $request->string('source')->value();
+        $code = $this->text($request, 'source');
         $use->handle($job, $code === '' ? null : $job->sources()->where('code', $code)->firstOrFail());
 
         return redirect()->route('reference', $job->id)->with('notice', $code === '' ? 'The frame is held against its own mirror image now.' : 'The reference is in force; every survey is held against it now.');

@@ -38,7 +38,7 @@ final class SurveyController extends Controller
         $row = $this->survey($job, $survey);
         $user = $this->user($request);
         Presence::seen($row, $user);
-        if ($request->integer('since', -1) === $row->revision && $request->string('present')->value() === implode(',', Presence::others($row, $user))) {
+        if ($request->integer('since', -1) === $row->revision && $this->text($request, 'present') === implode(',', Presence::others($row, $user))) {
             return new PlainResponse(status: 204);
         }
 
