@@ -99,8 +99,11 @@ stop_group() {
     rm -f "$1"
 }
 
-# serve PORT WORKERS PID_FILE LOG: Geodex on the built-in server, with PHP's own settings and those of lib/php on top.
+# PHP's own settings with those of lib/php on top; what is tested runs as it is served.
+COMPILED=":$ROOT/bin/lib/php"
+
+# serve PORT WORKERS PID_FILE LOG: Geodex on the built-in server.
 serve() {
-    PHP_INI_SCAN_DIR=":$ROOT/bin/lib/php" PHP_CLI_SERVER_WORKERS="$2" setsid php artisan serve --no-reload --host=127.0.0.1 --port="$1" >"$4" 2>&1 </dev/null &
+    PHP_INI_SCAN_DIR="$COMPILED" PHP_CLI_SERVER_WORKERS="$2" setsid php artisan serve --no-reload --host=127.0.0.1 --port="$1" >"$4" 2>&1 </dev/null &
     echo $! > "$3"
 }
