@@ -3,32 +3,20 @@
 declare(strict_types=1);
 
 /**
- * The speeds of docs/benchmarks.md: made networks, computed by Geodex and by scipy's least_squares in the same run.
+ * The speeds of docs/benchmarks.md: made networks, computed by Geodex with and without PHP's compiler, and by scipy's least_squares,
+ * in the same run.
  * composer bench            prints the table
  * composer bench -- --write writes it into docs/benchmarks.md
  */
-
-use Geodex\Core\Findings\SurveyAssessor;
-use Geodex\Core\JobFile\JobReader;
-
 require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/MadeNetwork.php';
 
-const ROUNDS = 15;
-
-/** @return array{float, float} fastest and median of some rounds, ms */
-function timed(callable $work): array
+/** @return array{float, float, int} fastest and median ms, suspects found */
+function byGeodex(string $file, bool $compiled): array
 {
-    $work();
-    $times = [];
-    for ($i = 0; $i < ROUNDS; $i++) {
-        $start = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $start) / 1e6;
-    }
-    sort($times);
+    $settings = $compiled ? 'PHP_INI_SCAN_DIR='.escapeshellarg(':'.dirname(__DIR__, 2).'/bin/lib/php').' ' : '';
 
-    return [$times[0], $times[intdiv(ROUNDS, 2)]];
+    return json_decode((string) shell_exec($settings.escapeshellarg(PHP_BINARY).' '.escapeshellarg(__DIR__.'/assess.php').' '.escapeshellarg($file)), true, 3, JSON_THROW_ON_ERROR);
 }
 
 /** Median ms of the same adjustment by scipy, null where it is not installed. */
@@ -40,29 +28,23 @@ function byScipy(string $file): ?float
     return $code === 0 ? (float) ($output[0] ?? 0) : null;
 }
 
-$rows = [];
+$ms = fn (?float $time): string => $time === null ? '–' : sprintf('%.1f ms', $time);
+$rows = [['network', 'found', 'as served: fastest', 'median', 'compiler off: fastest', 'median', 'bar', 'scipy, adjustment alone', 'as served / scipy, medians']];
 foreach ([[14, 60, 0, null], [24, 90, 1, 25.0], [60, 350, 3, 300.0]] as [$points, $readings, $wrong, $bar]) {
-    $document = MadeNetwork::document($points, $readings, $wrong);
-    $file = tempnam(sys_get_temp_dir(), 'geodex-bench');
-    file_put_contents($file, json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-    $job = (new JobReader)->fromDocument($document);
-    $assessment = null;
-    [$fastest, $median] = timed(function () use ($job, &$assessment): void {
-        $assessment = (new SurveyAssessor)->assess($job->frame, $job->surveys[0]);
-    });
+    $file = (string) tempnam(sys_get_temp_dir(), 'geodex-bench');
+    file_put_contents($file, json_encode(MadeNetwork::document($points, $readings, $wrong), JSON_PRESERVE_ZERO_FRACTION));
+    [$fastest, $median, $suspects] = byGeodex($file, true);
+    [$plainFastest, $plainMedian] = byGeodex($file, false);
     $scipy = byScipy($file);
     unlink($file);
-    $suspects = count(array_filter($assessment->survey->readings, fn ($reading): bool => $reading->status->value === 'suspect'));
     $rows[] = [
-        "$points points, $readings readings, $wrong wrong", "$suspects found", sprintf('%.1f ms', $fastest), sprintf('%.1f ms', $median),
-        $bar === null ? '–' : sprintf('%.0f ms', $bar), $scipy === null ? 'not installed' : sprintf('%.1f ms', $scipy), $scipy === null ? '–' : sprintf('%.2f', $median / $scipy),
+        "$points points, $readings readings, $wrong wrong", "$suspects", $ms($fastest), $ms($median), $ms($plainFastest), $ms($plainMedian),
+        $bar === null ? '–' : sprintf('%.0f ms', $bar), $scipy === null ? 'not installed' : $ms($scipy), $scipy === null ? '–' : sprintf('%.2f', $median / $scipy),
     ];
 }
-$head = ['network', 'suspects', 'Geodex, fastest', 'median', 'bar', 'scipy, adjustment alone', 'Geodex / scipy, medians'];
-$table = '| '.implode(' | ', $head)." |\n|".str_repeat(' --- |', count($head))."\n";
-foreach ($rows as $row) {
-    $table .= '| '.implode(' | ', $row)." |\n";
-}
+$lines = array_map(fn (array $row): string => '| '.implode(' | ', $row)." |\n", $rows);
+array_splice($lines, 1, 0, '|'.str_repeat(' --- |', count($rows[0]))."\n");
+$table = implode('', $lines);
 echo $table;
 if (in_array('--write', $argv, true)) {
     $path = __DIR__.'/../../docs/benchmarks.md';
