@@ -64,7 +64,7 @@ test('tools say what they are good for in either unit', async ({ page }) => {
     await logIn(page);
     await page.goto('/instruments');
     const bar = page.getByRole('listitem').filter({ hasText: 'Long tram bar' });
-    await expect(bar.getByText(/reaches 2500.0 mm/)).toBeVisible();
+    await expect(bar.getByText(/reaches 2500 mm/)).toBeVisible();
     await page.getByRole('radio', { name: 'inch' }).click();
     await expect(bar.getByText(/reaches 98 7\/16 in/)).toBeVisible();
     await expect(bar.getByText(/good to ± 0\.0\d\d in/)).toBeVisible();

@@ -47,7 +47,7 @@ function Moved({ job, movement }: Props) {
                 />
             </div>
             <div
-                className="flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[560px] relative lg:overflow-y-auto lg:border-l"
+                className="flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[600px] relative lg:overflow-y-auto lg:border-l"
                 tabIndex={-1}
             >
                 <h2 className="text-3xl">What moved since “{movement.earlier}”</h2>

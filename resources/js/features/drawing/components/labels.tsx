@@ -32,7 +32,7 @@ function headings({ sideTop, width }: Scene): Label[] {
     return [
         { key: 'plan', text: 'Plan from above, front left', x: 14, y: 24, anchor: 'start', rank: -1 },
         { key: 'side', text: 'Left side, right rail dashed', x: 14, y: sideTop + 20, anchor: 'start', rank: -1 },
-        ...[24, 39].map((y): Label => ({
+        ...[24, 31].map((y): Label => ({
             key: `enlarge ${y}`,
             text: 'deviation × 20   −     +',
             x: width - 2,

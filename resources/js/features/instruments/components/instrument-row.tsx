@@ -16,7 +16,8 @@ interface Props {
 
 /** One tool: what its last check says, and its token where it speaks. */
 export function InstrumentRow({ instrument, unit, canWork, token, onEdit, onCheck }: Props) {
-    const shown = (size: number) => (instrument.angles ? `${size.toFixed(2)}°` : `${formatDeviation(size, unit, false)} ${unit}`);
+    const shown = (size: number) =>
+        instrument.angles ? `${size.toFixed(2)}°` : unit === 'mm' ? `${size.toFixed(2)} mm` : `${formatDeviation(size, unit, false)} in`;
     return (
         <li className="grid gap-x-6 gap-y-2 border-b border-line py-4 md:grid-cols-[1fr_auto] md:items-center">
             <div>
@@ -24,7 +25,7 @@ export function InstrumentRow({ instrument, unit, canWork, token, onEdit, onChec
                     {instrument.name}{' '}
                     <span className="font-sans text-base font-normal text-soft">
                         {instrument.kind.replace('-', ' ')}
-                        {instrument.reach !== null && `, reaches ${formatLength(instrument.reach, unit, 32)} ${unit}`}
+                        {instrument.reach !== null && `, reaches ${formatLength(instrument.reach, unit, 32).replace(/\.0$/, '')} ${unit}`}
                         {instrument.simulated && ', simulated'}
                     </span>
                 </p>
@@ -43,7 +44,7 @@ export function InstrumentRow({ instrument, unit, canWork, token, onEdit, onChec
                         {instrument.sigma !== null && (
                             <span className="text-soft">
                                 {' '}
-                                σ {shown(instrument.sigma)}, takes {shown(instrument.offset)} off.
+                                σ&nbsp;{shown(instrument.sigma)}, takes {shown(instrument.offset)} off.
                             </span>
                         )}
                     </p>
