@@ -61,7 +61,7 @@ export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) 
                         value={form.data.tramReach}
                         onChange={(event) => form.setData('tramReach', event.target.value)}
                         error={errors.tramReach}
-                        hint="No longer tram reading is suggested."
+                        hint="No longer tram reading is suggested. A tram bar named under Instruments counts instead."
                     />
                     <h2 className="text-2xl">Driveline guidelines</h2>
                     {workshop.limits.map((limit) => (
