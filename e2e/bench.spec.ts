@@ -29,6 +29,8 @@ test('a bench is levelled round by round, each with the turns of every screw', a
         'Rear right, mm': '109',
     });
     await expect(page.getByText('The corners differ by 11.0 mm.')).toBeVisible();
+    const plot = page.getByRole('img', { name: '1 round; the last was off by 11.0 mm' });
+    await expect(plot.locator('path').first()).toHaveAttribute('d', /H[1-9]\d\d/);
     await expect(
         page.getByRole('row', { name: /rear right 3 1\/4 turns ↺ anticlockwise lower 6.5 mm/ }),
     ).toBeVisible();

@@ -21,12 +21,12 @@ final readonly class Spoken
         return sprintf($expanded === null ? '%.3f mm' : '%.3f ± %.3f mm', $amount, $expanded);
     }
 
-    /** The sentence with its measures to 0.1 mm (what is written coarser stays) or to a thousandth of an inch. */
+    /** The sentence with its measures to 0.1 mm (what is written coarser stays) or to a thousandth of an inch; halves round away from zero. */
     public static function in(LengthUnit $unit, string $sentence): string
     {
         $shown = fn (string $mm): string => match (true) {
-            $unit === LengthUnit::Inch => sprintf('%.3f', (float) str_replace('−', '-', $mm) / Length::MILLIMETRES_PER_INCH),
-            preg_match('/\.\d{3}/', $mm) === 1 => sprintf('%.1f', (float) str_replace('−', '-', $mm)),
+            $unit === LengthUnit::Inch => number_format((float) str_replace('−', '-', $mm) / Length::MILLIMETRES_PER_INCH, 3, '.', ''),
+            preg_match('/\.\d{3}/', $mm) === 1 => number_format((float) str_replace('−', '-', $mm), 1, '.', ''),
             default => $mm,
         };
 

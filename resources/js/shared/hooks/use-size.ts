@@ -1,17 +1,16 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 
-/** The size of an element as it is laid out. */
+/** The size of an element as it is laid out, from the moment it appears. */
 export function useSize<T extends HTMLElement>() {
-    const ref = useRef<T>(null);
+    const [element, ref] = useState<T | null>(null);
     const [size, setSize] = useState({ width: 0, height: 0 });
     useEffect(() => {
-        const element = ref.current;
         if (!element) return;
         const observer = new ResizeObserver(([entry]) => {
             if (entry) setSize({ width: entry.contentRect.width, height: entry.contentRect.height });
         });
         observer.observe(element);
         return () => observer.disconnect();
-    }, []);
+    }, [element]);
     return { ref, ...size };
 }

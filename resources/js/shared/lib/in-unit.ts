@@ -2,7 +2,7 @@ import { formatDeviation, type Unit } from '@/shared/lib/format';
 
 const MEASURE = /([-+−]?\d+(?:\.\d+)?)(?: ± (\d+(?:\.\d+)?))? mm\b/g;
 /** The core writes what it has computed to the micrometre; what is given or allowed is written as it was given. */
-const COMPUTED = /\.\d{3}$/;
+const COMPUTED = /\.\d{3}/;
 
 /** A sentence of the core, which speaks in millimetres, with its measures in the unit shown and rounded as in every table. */
 export function inUnit(sentence: string, unit: Unit): string {

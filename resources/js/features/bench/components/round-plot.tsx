@@ -22,7 +22,7 @@ export function RoundPlot({ rounds, tolerance }: { rounds: BenchRoundProps[]; to
                 height={HEIGHT}
                 className="block w-full"
                 role="img"
-                aria-label={`${rounds.length} rounds; the last was off by ${formatDeviation(shown.at(-1)?.worst ?? 0, unit, false)} ${unit}`}
+                aria-label={`${rounds.length} ${rounds.length === 1 ? 'round' : 'rounds'}; the last was off by ${formatDeviation(shown.at(-1)?.worst ?? 0, unit, false)} ${unit}`}
             >
                 <path d={`M0 ${HEIGHT - 24}H${width}`} stroke="var(--ink)" />
                 <path d={`M0 ${y(tolerance)}H${width}`} stroke="var(--unsure)" strokeDasharray="5 4" />

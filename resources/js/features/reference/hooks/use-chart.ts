@@ -48,7 +48,7 @@ function rowOf(kept: ChartRowProps, unit: Unit, digits: number): Row {
 
 /** Millimetres of a plain number or one with "mm"; only to draw it while it is typed, the server reads it for good. */
 function drawn(typed: string, unit: Unit): number | null {
-    const found = /^\s*([+-−]?\d+(?:\.\d+)?)\s*(mm|in)?\s*$/.exec(typed.replace('−', '-'));
+    const found = /^\s*([-+]?\d+(?:\.\d+)?)\s*(mm|in)?\s*$/.exec(typed.replace('−', '-'));
     if (!found) return null;
     return Number(found[1]) * ((found[2] ?? unit) === 'in' ? 25.4 : 1);
 }
