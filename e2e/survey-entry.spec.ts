@@ -105,6 +105,8 @@ test('readings that wait in two windows do not overwrite each other, and nobody 
     const url = await openCopy(page, 'Two windows');
     const other = await context.newPage();
     await other.goto(url);
+    // A window that appears later takes over what waits already; here both stand open before anything does.
+    await expect(line(other)).toBeVisible();
     await context.route('**/readings', (route) => route.abort());
     for (const [window, text] of [
         [page, 'JL JR 829.5'],
