@@ -170,8 +170,10 @@ test('everything on the survey is reached by keyboard alone', async ({ page }) =
     await page.keyboard.press('Tab');
     await page.keyboard.press('Enter');
     await expect(page.getByLabel('Why')).toBeFocused();
+    await page.keyboard.press('Alt+z');
     await page.keyboard.type('Misread tape');
     await page.keyboard.press('Enter');
+    await expect(page.getByLabel('Why')).toBeHidden();
     await expect(page.getByRole('button', { name: /Reading 37 does not fit/ })).toBeHidden();
     await page.keyboard.press('Alt+z');
     await expect(page.getByText('The strike was taken back.')).toBeVisible();

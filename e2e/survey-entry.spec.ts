@@ -97,6 +97,30 @@ test('a lost server keeps what was typed and stores it once when it is back', as
     await expect(page.getByText('63 readings')).toBeVisible();
 });
 
+test('undo takes nothing back in place of a reading that is on its way, nor through an open sheet', async ({
+    page,
+}) => {
+    await logIn(page);
+    await openCopy(page, 'Undo too soon');
+    await call(page, 'JL JR 829.5');
+    await page.getByRole('button', { name: /Reading 37 does not fit/ }).click();
+    await page.getByRole('button', { name: 'Strike reading 37' }).click();
+    await page.getByLabel('Why').press('Alt+z');
+    await page.keyboard.press('Escape');
+    await expect(page.getByLabel('Why')).toBeHidden();
+    await page.route('**/readings', (route) => route.abort());
+    await line(page).fill('KL KR 830');
+    await line(page).press('Enter');
+    await expect(page.getByText('One reading is not stored yet')).toBeVisible();
+    await page.keyboard.press('Alt+z');
+    await expect(page.getByText('Undo it once it is stored.')).toBeVisible();
+    await page.unroute('**/readings');
+    await expect(page.getByText('64 readings')).toBeVisible({ timeout: 15_000 });
+    await page.keyboard.press('Alt+z');
+    await expect(page.getByText('Reading 64 was taken back.')).toBeVisible();
+    await expect(page.getByRole('row', { name: /63 tram JL JR/ })).not.toContainText('struck');
+});
+
 test('readings that wait in two windows do not overwrite each other, and nobody sends another’s', async ({
     page,
     context,

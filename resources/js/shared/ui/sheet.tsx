@@ -15,6 +15,7 @@ export function Sheet({ open, onOpenChange, title, children }: Props) {
             <Dialog.Portal>
                 <Dialog.Overlay className="fixed inset-0 z-40 bg-dye-deep/60" />
                 <Dialog.Content
+                    data-sheet
                     aria-describedby={undefined}
                     className="fixed top-1/2 left-1/2 z-50 max-h-[90dvh] w-[min(38rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-paper p-6"
                 >

@@ -98,6 +98,11 @@ export function SurveyBench({
         document.querySelector<HTMLInputElement>('input[aria-label="Reading"]')?.focus();
     };
     const undo = async () => {
+        // What is on its way is not in the log yet; the one before it would be taken back instead.
+        if (outbox.waiting.length > 0) {
+            setSaid({ state: 'told', message: 'A reading is still on its way. Undo it once it is stored.' });
+            return;
+        }
         const answer = await live.undo();
         if (answer.state === 'ok') setSaid({ state: 'told', message: answer.body.undone ?? 'There is nothing of yours to undo.' });
         else if (answer.state !== 'nothing') setSaid({ state: 'refused', message: answer.message });
