@@ -43,7 +43,7 @@ test('findings say whether the frame may be cut, with reasons, pictures and what
 }) => {
     await logIn(page);
     await page.getByRole('link', { name: 'Beach tender' }).click();
-    await page.getByRole('button', { name: /Survey “tack”/ }).click();
+    await page.getByRole('button', { name: /Survey “after”/ }).click();
     await page.getByRole('menuitem', { name: /^before/ }).click();
     await expect(page.getByRole('button', { name: /Survey “before”/ })).toBeVisible();
     await page.getByRole('link', { name: /^Findings/ }).click();

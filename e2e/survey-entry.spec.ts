@@ -9,7 +9,8 @@ test('what is not understood says why and stays in the line', async ({ page }) =
         ['JL ZZ 830', 'There is no point “ZZ”'],
         ['JL JL 830', 'named twice'],
         ['JL JR 83000', 'longer than any frame'],
-        ['JL JR 32 21/32', 'add “in”'],
+        ['JL JR 32 21/32 mm', 'add “in”'],
+        ["JL JR 2'008", 'a leading zero after feet'],
         ['<b>JL</b> JR 3', 'There is no point “<b>JL</b>”'],
     ] as const) {
         expect(await call(page, text)).toContain(says);
@@ -58,7 +59,7 @@ test('choosing a reading lays the bar, choosing a point shows its numbers', asyn
     await expect(drawing.getByText('1236 mm')).toBeVisible();
     await expect(page.getByText(/reading 58, typed/)).toBeVisible();
     await drawing.locator('g.cursor-pointer').first().click();
-    await expect(page.getByText('Front horn, left, base')).toBeVisible();
+    await expect(page.getByText('Front horn, left, carries the datum')).toBeVisible();
     await page.getByTitle('Where does this come from? Deviation').first().click();
     await expect(page.getByText(/measured − chart, after all readings/)).toBeVisible();
 });

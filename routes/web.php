@@ -6,6 +6,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BlockedController;
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\ChartController;
+use App\Http\Controllers\DatumController;
 use App\Http\Controllers\DrivelineController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JobController;
@@ -74,6 +75,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/{job}/surveys/{survey}/readings.csv', [ReadingTableController::class, 'store'])->name('readings.take-in');
     Route::post('/jobs/{job}/surveys/{survey}/blocked', [BlockedController::class, 'store'])->name('blocked');
     Route::delete('/jobs/{job}/surveys/{survey}/blocked', [BlockedController::class, 'destroy'])->name('blocked.free');
+    Route::post('/jobs/{job}/surveys/{survey}/datum', [DatumController::class, 'store'])->name('datum');
     Route::post('/jobs/{job}/surveys/{survey}/ask', [InstrumentController::class, 'ask'])->name('instrument.ask');
 
     Route::get('/instruments', [InstrumentController::class, 'index'])->name('instruments');

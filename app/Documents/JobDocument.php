@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Models\BenchRound;
+use App\Models\DatumDecision;
 use App\Models\Job;
 use App\Models\PlanOperation;
 use App\Models\Point;
@@ -68,6 +69,7 @@ final readonly class JobDocument
             'vehicle' => $this->job->vehicle,
             'units' => $this->asTyped ? $unit : 'mm',
             'points' => $this->job->points->map($this->point(...))->values()->all(),
+            'referenceCovariance' => $this->job->reference_covariance,
             'surveys' => array_map($this->survey(...), array_values($surveys)),
             'references' => $this->asTyped ? $this->job->sources->map($this->source(...))->values()->all() : [],
             'bench' => $this->asTyped ? $this->bench() : [],
@@ -101,7 +103,24 @@ final readonly class JobDocument
     {
         $blocked = $survey->blocked();
 
-        return ['id' => $survey->code, 'stage' => $survey->stage, 'readings' => $survey->readings->map($this->reading(...))->values()->all(), ...($blocked === [] ? [] : ['blocked' => $blocked])];
+        return ['id' => $survey->code, 'stage' => $survey->stage, 'readings' => $survey->readings->map($this->reading(...))->values()->all(), ...($blocked === [] ? [] : ['blocked' => $blocked]), ...($this->datum($survey))];
+    }
+
+    /** @return array{datum?: list<array<string, mixed>>} what stands decided of base points; an export has who and when too */
+    private function datum(Survey $survey): array
+    {
+        $latest = [];
+        foreach ($survey->datumDecisions()->with('user')->get() as $decision) {
+            $latest[$decision->point_id] = $decision;
+        }
+        $standing = array_values(array_filter($latest, fn (DatumDecision $decision): bool => $decision->choice !== 'tested'));
+
+        return $standing === [] ? [] : ['datum' => array_map(fn (DatumDecision $decision): array => [
+            'point' => $this->codes[$decision->point_id],
+            'use' => $decision->choice,
+            'reason' => $decision->reason,
+            ...($this->asTyped ? ['by' => $decision->user->name ?? '', 'at' => $decision->created_at->utc()->format('Y-m-d\TH:i:s\Z')] : []),
+        ], $standing)];
     }
 
     /** @return array<string, mixed> */
@@ -140,7 +159,7 @@ final readonly class JobDocument
             'id' => $point['id'],
             'at' => $vector($point['at']),
             'sigma' => isset($point['sigma']) ? $vector($point['sigma']) : null,
-        ]), $source->points)];
+        ]), $source->points), ...($source->covariance === null ? [] : ['covariance' => $source->covariance])];
     }
 
     /** @return array<string, mixed> */

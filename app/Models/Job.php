@@ -17,15 +17,16 @@ use Illuminate\Support\Carbon;
  * @property 'mm'|'in' $units
  * @property array{axles?: list<array<string, mixed>>, carried?: list<array<string, mixed>>} $frame
  * @property ?array<string, mixed> $driveline
- * @property ?array<string, float|bool> $bench
+ * @property ?array<string, float|bool|null> $bench
+ * @property ?array{points: list<string>, mm2: list<list<float>>} $reference_covariance  lower half, of the reference in force
  * @property Workshop $workshop
  * @property Carbon $updated_at
  */
 final class Job extends Model
 {
-    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench'];
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance'];
 
-    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array'];
+    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array'];
 
     /** @return BelongsTo<Workshop, $this> */
     public function workshop(): BelongsTo

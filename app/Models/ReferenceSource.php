@@ -18,12 +18,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<array{id: string, at: list<float>, sigma?: list<float>}> $points
  * @property list<string> $remarks
  * @property bool $in_force
+ * @property ?array{points: list<string>, mm2: list<list<float>>} $covariance  lower half
  */
 final class ReferenceSource extends Model
 {
     protected $guarded = ['id'];
 
-    protected $casts = ['points' => 'array', 'remarks' => 'array', 'in_force' => 'bool'];
+    protected $casts = ['points' => 'array', 'remarks' => 'array', 'in_force' => 'bool', 'covariance' => 'array'];
 
     /** @return array<string, Vector3> */
     public function places(): array

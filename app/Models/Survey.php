@@ -36,6 +36,12 @@ final class Survey extends Model
         return DB::table('blocked_readings')->where('survey_id', $this->id)->orderBy('created_at')->pluck('reading')->all();
     }
 
+    /** @return HasMany<DatumDecision, $this> the oldest first */
+    public function datumDecisions(): HasMany
+    {
+        return $this->hasMany(DatumDecision::class)->orderBy('id');
+    }
+
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
     {

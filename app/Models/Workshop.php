@@ -12,15 +12,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property int $inch_denominator
  * @property float $tram_reach_mm
+ * @property float $build_scatter_mm  what a base point of a sound frame stands off its chart
+ * @property bool $hides_expected  whether the expected value is hidden until Enter
  * @property ?array<string, float> $driveline_limits
  */
 final class Workshop extends Model
 {
-    protected $fillable = ['name', 'inch_denominator', 'tram_reach_mm', 'driveline_limits'];
+    protected $fillable = ['name', 'inch_denominator', 'tram_reach_mm', 'build_scatter_mm', 'hides_expected', 'driveline_limits'];
 
     protected $attributes = ['inch_denominator' => 32, 'tram_reach_mm' => 2500];
 
-    protected $casts = ['inch_denominator' => 'int', 'tram_reach_mm' => 'float', 'driveline_limits' => 'array'];
+    protected $casts = ['inch_denominator' => 'int', 'tram_reach_mm' => 'float', 'build_scatter_mm' => 'float', 'hides_expected' => 'bool', 'driveline_limits' => 'array'];
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Report;
 
 use App\Actions\Survey\AssessSurvey;
+use App\Http\Props\CauseProps;
 use App\Http\Props\DrivelineProps;
+use App\Http\Props\ExplanationProps;
 use App\Http\Props\PlanProps;
 use App\Http\Props\SurveyProps;
 use App\Models\Survey;
@@ -20,6 +22,8 @@ use Illuminate\Support\Facades\Vite;
 /** The whole job as one printable document. */
 final readonly class ReportDocument
 {
+    private const EXPLANATIONS = 8;
+
     public function __construct(private AssessSurvey $assess, private FrameSketch $sketch) {}
 
     public function html(Survey $survey, User $user): string
@@ -39,11 +43,34 @@ final readonly class ReportDocument
             'sketch' => $this->sketch->svg($props, $plan),
             'length' => $this->lengths($job->units, $job->workshop->inch_denominator),
             'say' => $say,
+            'explanations' => array_map(fn (ExplanationProps $one): string => $this->explained($one, $props, $say), array_slice($props->explanations, 0, self::EXPLANATIONS)),
             'measure' => fn (float $mm, float $expanded): string => str_replace('-', '−', $say(Spoken::measure($mm, $expanded))),
             'printedBy' => $user,
             'printedAt' => Carbon::now()->format('Y-m-d H:i').' UTC',
             'nonce' => Vite::cspNonce(),
         ])->render();
+    }
+
+    /**
+     * What is wrong if one explanation holds, and why.
+     *
+     * @param  \Closure(string): string  $say
+     */
+    private function explained(ExplanationProps $explanation, SurveyProps $props, \Closure $say): string
+    {
+        $readings = array_column($props->readings, null, 'id');
+        $parts = $causes = [];
+        foreach ($explanation->mistakes as $mistake) {
+            $reading = $readings[$mistake->reading] ?? null;
+            if ($reading === null) {
+                continue;
+            }
+            $size = $reading->quantity === 'angle' ? sprintf('%.2f°', abs($mistake->off)) : $say(Spoken::measure(abs($mistake->off)));
+            $parts[] = sprintf('reading %d, %s %s, is %s too %s', $reading->number, $reading->kind, implode(' ', $reading->points), $size, $mistake->off > 0 ? 'much' : 'little');
+            $causes[] = implode(' Or: ', array_map(fn (CauseProps $cause): string => $say($cause->text), $mistake->causes));
+        }
+
+        return trim(ucfirst(implode(' and ', $parts)).'. '.implode(' ', array_filter($causes)));
     }
 
     /** @return \Closure(?float): string */

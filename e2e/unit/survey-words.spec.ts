@@ -2,14 +2,20 @@ import { expect, test } from '@playwright/test';
 import { picture } from '../../resources/js/features/findings/lib/picture';
 import { liftWords, moveWords, pushWords, turnWords } from '../../resources/js/features/bench/lib/words';
 import { statedWords, WAYS } from '../../resources/js/features/practice/lib/words';
-import { expectedWords, repeatWords, rivalWords } from '../../resources/js/features/survey/lib/words';
+import {
+    causeWords,
+    explanationTitle,
+    mistakeWords,
+    outcomeWords,
+} from '../../resources/js/features/survey/lib/explanation-words';
+import { expectedWords, repeatWords } from '../../resources/js/features/survey/lib/words';
 import type {
+    ExplanationProps,
     FindingProps,
     NextProps,
     PointProps,
     ReadingProps,
     RepeatProps,
-    RivalProps,
 } from '../../resources/js/types/props';
 
 test('turns of a screw are told to the nearest eighth, as a hand makes them', () => {
@@ -51,24 +57,57 @@ test('what a trainee states is said back in trade words, for every pattern', () 
         expect(WAYS[pattern]).toHaveLength(2);
 });
 
-test('two explanations are told by the numbers of their readings and what decides between them', () => {
-    const rival: RivalProps = {
-        suspect: 'a',
-        other: 'b',
-        kind: 'tram',
-        points: ['BL', 'DR'],
-        call: 'BL DR',
-        ifSuspectWrong: 1612.5,
-        ifOtherWrong: 1625.4,
-    };
-    const readings = [
-        { id: 'a', number: 37 },
-        { id: 'b', number: 12 },
-    ] as ReadingProps[];
-    expect(rivalWords(rival, readings, 'mm', 32)).toBe(
-        'Or it is reading 12 that lies. BL DR decides: 1612.5 mm if 37 is wrong, 1625.4 mm if 12 is.',
+const mistake = (reading: string, off: number, causes: string[] = []) => ({
+    reading,
+    off,
+    causes: causes.map((text) => ({ kind: 'inch', error: off, text, points: [] })),
+});
+const numbered = [
+    { id: 'a', number: 37, kind: 'tram', points: ['BL', 'DR'], quantity: 'length' },
+    { id: 'b', number: 12, kind: 'height', points: ['DR'], quantity: 'length' },
+    { id: 'c', number: 40, kind: 'tram', points: ['CL', 'DR'], quantity: 'length' },
+] as ReadingProps[];
+
+test('a card says how many are wrong, each mistake with its size, and what either outcome would mean', () => {
+    const one = (id: string): ExplanationProps => ({ mistakes: [mistake(id, 25.4)], weightedSum: 4 });
+    expect(explanationTitle([one('a'), one('b')])).toBe('One of these is wrong');
+    expect(explanationTitle([{ mistakes: [mistake('a', 3), mistake('b', 3)], weightedSum: 1 }])).toContain(
+        '2 readings are wrong',
     );
-    expect(rivalWords(rival, readings, 'in', 16)).toContain('63 1/2 in if 37 is wrong, 64 in if 12 is');
+    expect(
+        explanationTitle([one('a'), { mistakes: [mistake('a', 3), mistake('b', 3)], weightedSum: 1 }]),
+    ).toBe('One of these sets is wrong');
+    expect(mistakeWords(mistake('a', 25.4), numbered[0] as ReadingProps, 'mm')).toBe(
+        '37: Tram, BL to DR, 25.4 mm too much',
+    );
+    expect(mistakeWords(mistake('b', -25.4), numbered[1] as ReadingProps, 'in')).toBe(
+        '12: Height, DR, 1.000 in too little',
+    );
+    const next = {
+        call: 'h CL',
+        outcomes: [
+            { value: 829, wrong: [['a']], folded: [] },
+            { value: 861, wrong: [['b'], ['c']], folded: [] },
+        ],
+    } as unknown as NextProps;
+    expect(outcomeWords(next, numbered, 'mm', 32)).toBe(
+        '829.0 mm if 37 is wrong, 861.0 mm if 12 or 40 is wrong.',
+    );
+    expect(
+        outcomeWords(
+            { ...next, outcomes: [{ value: 50.8, wrong: [[]], folded: ['DL', 'DR'] }] },
+            numbered,
+            'in',
+            16,
+        ),
+    ).toBe('2 in if DL and DR stands on the other side.');
+});
+
+test('two causes that fit about equally are both told', () => {
+    expect(causeWords(mistake('a', 25.4, ['One inch too long.']).causes, 'mm')).toBe('One inch too long.');
+    expect(causeWords(mistake('a', 25.4, ['One inch too long.', 'Wrong hole.']).causes, 'mm')).toBe(
+        'One inch too long. Or: Wrong hole.',
+    );
 });
 
 test('repeats are told together, and apart when they differ more than the tool allows', () => {
@@ -111,6 +150,10 @@ function point(id: string, side: 'left' | 'right', chart: number[], deviation: n
         axes: [],
         verdict: 'in',
         decidingAxis: null,
+        reasons: [],
+        reason: null,
+        hull: [],
+        datum: 'no',
     };
 }
 

@@ -29,6 +29,10 @@ function point(change: Partial<PointProps> = {}): PointProps {
         axes: ['out', 'out', 'unsure'],
         verdict: 'out',
         decidingAxis: 1,
+        reasons: [null, null, null],
+        reason: null,
+        hull: [],
+        datum: 'no',
         ...change,
     };
 }
@@ -67,6 +71,7 @@ const next: NextProps = {
     gain: 0.42,
     settles: 3,
     because: 'undecided',
+    outcomes: [],
 };
 
 test('a verdict says by how much, which way, and what is allowed', () => {

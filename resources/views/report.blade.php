@@ -26,7 +26,7 @@
         <main>
             @php
                 $words = ['in' => '○ settled', 'out' => '■ out', 'unsure' => '◌ undecided', 'unmeasured' => '× not read'];
-                $states = ['agrees' => 'agrees', 'doubtful' => 'does not fit', 'unchecked' => 'unchecked', 'struck' => 'struck', 'superseded' => 'superseded', 'alone' => 'not computed'];
+                $states = ['agrees' => 'agrees', 'doubtful' => 'does not fit', 'questioned' => 'one of these is wrong', 'unchecked' => 'unchecked', 'struck' => 'struck', 'superseded' => 'superseded', 'alone' => 'not computed'];
                 $signed = fn (?float $v): string => $v === null ? '–' : ($v > 0 ? '+' : '').$length($v);
                 $degrees = fn (float $v): string => number_format($v, 2).'°';
                 $ordered = array_reverse($props->readings);
@@ -54,16 +54,26 @@
             @endif
             @foreach ($ordered as $reading)
                 @if ($reading->state === 'doubtful')
-                    <p><strong>Reading {{ $reading->number }} does not fit:</strong> {{ $reading->kind }} {{ implode(' ', $reading->points) }} reads {{ $reading->quantity === 'angle' ? $degrees(abs($reading->off)) : $length(abs($reading->off)) }} {{ $reading->off > 0 ? 'more' : 'less' }} than the others say. It is left out of the computation.{{ $reading->causes === [] ? '' : ' '.$say($reading->causes[0]->text) }}</p>
+                    <p><strong>Reading {{ $reading->number }} does not fit:</strong> {{ $reading->kind }} {{ implode(' ', $reading->points) }} reads {{ $reading->quantity === 'angle' ? $degrees(abs($reading->off)) : $length(abs($reading->off)) }} {{ $reading->off > 0 ? 'more' : 'less' }} than the others say. It is left out of the computation.{{ $reading->causes === [] ? '' : ' '.implode(' Or: ', array_map(fn ($cause) => $say($cause->text), $reading->causes)) }}</p>
                 @endif
             @endforeach
+
+            @if (count($props->explanations) > 1)
+                <p><strong>The readings can be explained in {{ $props->beyond ? 'more than '.count($props->explanations) : count($props->explanations) }} ways; one of them holds:</strong></p>
+                @foreach ($explanations as $sentence)<p>{{ $sentence }}</p>@endforeach
+                @if (count($props->explanations) > 8)<p>And {{ count($props->explanations) - 8 }} more.</p>@endif
+            @endif
+            @foreach ($props->doubtfulBase as $doubtful)<p><strong>{{ $say($doubtful->text) }}</strong></p>@endforeach
+            @if ($props->base !== [])<p>The datum is carried by {{ implode(', ', $props->base) }}.</p>@endif
+            @foreach ($props->decisions as $decision)<p>{{ $decision->point }} was {{ ['in' => 'kept in the datum', 'out' => 'taken out of the datum', 'tested' => 'left to the test'][$decision->choice] }} by {{ $decision->by ?: 'not given' }}, {{ $decision->at }}: {{ $decision->reason }}</p>@endforeach
+            @if (($props->network->widening ?? 1) > 1)<p>The readings scatter {{ number_format($props->network->widening, 1) }} times as much as their tools claim; every interval is that much wider.</p>@endif
 
             @if ($props->fit)
                 <h2>{{ ['fit' => 'Fit to modify, as far as the readings show', 'straighten' => 'Straighten first', 'undecided' => 'Undecided: read on'][$props->fit->state] }}</h2>
                 @foreach ($props->fit->reasons as $reason)<p>{{ $say($reason) }}</p>@endforeach
                 <p>What the readings show, not an approval. Rust, cracks, old repairs and heat-treated rails are for the eye.</p>
             @endif
-            @foreach ($props->doubts as $doubt)<p><strong>The chart of {{ $doubt->point }} is in doubt.</strong> {{ $say($doubt->text) }}</p>@endforeach
+            @foreach ($props->doubts as $doubt)<p><strong>A question about the chart:</strong> {{ $say($doubt->text) }}</p>@endforeach
 
             <h2>Findings</h2>
             @forelse ($props->findings as $finding)
@@ -79,7 +89,7 @@
                         @foreach ([0, 1, 2] as $axis)
                             <td class="n">{{ $point->deviation === null ? '–' : ($point->deviation[$axis] > 0 ? '+' : '').$measure($point->deviation[$axis], $point->expanded[$axis]) }}</td>
                         @endforeach
-                        <td class="n">{{ $length(max($point->tolerance)) }}</td><td class="s">{{ $words[$point->verdict] }}</td>
+                        <td class="n">{{ $length(max($point->tolerance)) }}</td><td class="s">{{ $words[$point->verdict] }}{{ $point->reason === null ? '' : ': '.$point->reason }}</td>
                     </tr>
                 @endforeach
             </table>
@@ -93,6 +103,10 @@
                             <td>@foreach ($pull->checks as $check){{ $check->kind }} {{ $check->call }}: {{ $length($check->now) }}, {{ $length($check->target) }}{{ $loop->last ? '' : '; ' }}@endforeach</td></tr>
                     @endforeach
                 </table>
+            @endif
+            @if ($props->held !== [])
+                <h2>Not pulled yet</h2>
+                @foreach ($props->held as $held)<p>{{ $say($held->what) }} Held back until {{ $held->until }}.</p>@endforeach
             @endif
 
             <h2>Plan</h2>
@@ -108,14 +122,19 @@
                         <tr><td>{{ $cut->operation }}</td><td>{{ $plan->operations[$i]->kind }} {{ $length($plan->operations[$i]->length) }}</td><td class="n">{{ $length($cut->cut) }}</td><td class="n">{{ $cut->what }} {{ $length($cut->piece) }}</td><td class="n">{{ $length($cut->witness) }} each side</td><td class="n">{{ $length($cut->before) }}</td><td class="n">{{ $length($cut->after) }}</td></tr>
                     @endforeach
                 </table>
-                @foreach ($plan->warnings as $warning)<p>▲ {{ $warning }}</p>@endforeach
+                @foreach ($plan->warnings as $warning)<p>▲ {{ $say($warning) }}</p>@endforeach
                 <h3>What crosses a cut</h3>
-                <table>
-                    <thead><tr><th>Item</th><th class="n">Longer by</th><th>Done</th></tr></thead>
-                    @foreach ($plan->carried as $item)
-                        @if (abs($item->change) > 0.001)<tr><td>{{ $item->feature }}</td><td class="n">{{ $signed($item->change) }}</td><td>☐</td></tr>@endif
-                    @endforeach
-                </table>
+                @php $crossing = array_values(array_filter($plan->carried, fn ($item) => abs($item->change) > 0.001 || $item->end !== null)); @endphp
+                @if ($crossing === [])
+                    <p>{{ $plan->carried === [] ? 'Nothing that runs along the frame is listed in this job.' : 'Nothing that is listed crosses a cut.' }} Look along the rails before the saw starts: brake and fuel lines, air, loom, cables, exhaust, shafts.</p>
+                @else
+                    <table>
+                        <thead><tr><th>Item</th><th class="n">Longer by</th><th>Done</th></tr></thead>
+                        @foreach ($crossing as $item)
+                            <tr><td>{{ $item->feature }}{{ $item->end === null ? '' : ': '.$item->end }}</td><td class="n">{{ $signed($item->change) }}</td><td>☐</td></tr>
+                        @endforeach
+                    </table>
+                @endif
                 <h3>Target</h3>
                 <table>
                     <thead><tr><th>Point</th><th class="n">Station</th><th class="n">Offset</th><th class="n">Height</th></tr></thead>
@@ -134,13 +153,14 @@
             @elseif ($shaft === null)
                 <p>No driveshaft is entered.</p>
             @else
-                <p>Tube to {{ $shaft->tubeToCut < 0 ? 'add' : 'cut' }}: <strong>{{ $length(abs($shaft->tubeToCut)) }}</strong>. Least engagement {{ $length($shaft->leastEngagement) }}, left before bottoming {{ $length($shaft->bottomingClearance) }}. Critical speed {{ $shaft->criticalSpeed === null ? 'not known' : number_format($shaft->criticalSpeed).' rev/min' }}, fastest {{ number_format($shaft->speed) }} rev/min.</p>
+                <p>Tube to {{ $shaft->tubeToCut < 0 ? 'add' : 'cut' }}: <strong>{{ $length(abs($shaft->tubeToCut)) }}</strong>. {{ $say($shaft->saw) }} {{ $shaft->leastEngagement === null ? 'Engagement at droop is not checked' : 'Least engagement '.$length($shaft->leastEngagement) }}, {{ $shaft->bottomingClearance === null ? 'bottoming at bump is not checked' : 'left before bottoming '.$length($shaft->bottomingClearance) }}. Critical speed {{ $shaft->criticalSpeed === null ? 'not known' : number_format($shaft->criticalSpeed).' rev/min' }}, fastest {{ number_format($shaft->speed) }} rev/min.</p>
                 <table>
                     <thead><tr><th>At</th><th class="n">Length</th><th class="n">Engagement</th><th class="n">Front joint</th><th class="n">Rear joint</th><th class="n">Uncancelled</th></tr></thead>
                     @foreach ($shaft->states as $state)
                         <tr><td>{{ $state->at }}</td><td class="n">{{ $length($state->length) }}</td><td class="n">{{ $length($state->engagement) }}</td><td class="n">{{ $degrees($state->frontAngle) }}</td><td class="n">{{ $degrees($state->rearAngle) }}</td><td class="n">{{ $degrees($state->residual) }}</td></tr>
                     @endforeach
                 </table>
+                @foreach ($shaft->assumed as $sentence)<p>{{ $sentence }}</p>@endforeach
                 @foreach ($shaft->warnings as $warning)<p>▲ {{ $warning }}</p>@endforeach
                 <p>A shaft that was cut and welded is balanced by a driveline shop before it turns at speed.</p>
             @endif

@@ -46,11 +46,21 @@ it('levels by a spirit level on the beams', function () {
     benchRound(['kind' => 'level', 'way' => 'slopes', 'front' => 'level', 'rear' => '0', 'left' => '0', 'right' => '0'])->assertUnprocessable()->assertJsonValidationErrors('front');
 });
 
-it('squares by sides and diagonals, and names the ones that are missing', function () {
+it('squares by sides and diagonals, and names the ones that are missing; a quick round takes the two diagonals alone', function () {
     setUpBench();
-    benchRound(['kind' => 'square', 'front' => '1200', 'rear' => '1200'])->assertUnprocessable()->assertJsonValidationErrors(['left', 'right', 'diagonalA', 'diagonalB']);
+    benchRound(['kind' => 'square', 'front' => '1200', 'rear' => '1200'])->assertUnprocessable()->assertJsonValidationErrors(['diagonalA', 'diagonalB']);
+    benchRound(['kind' => 'square', 'front' => '1200', 'rear' => '1200', 'diagonalA' => '6125', 'diagonalB' => '6112'])->assertUnprocessable()->assertJsonValidationErrors(['left', 'right']);
     $round = benchRound(['kind' => 'square', 'front' => '1200', 'rear' => '1200', 'left' => '6000', 'right' => '6000', 'diagonalA' => '6125', 'diagonalB' => '6112'])->assertOk();
-    expect($round->json('rounds.0.corners'))->toHaveCount(2)->and(sentence($round->json('rounds.0.says.0')))->toContain('the right side sits 6.6 mm rearward');
+    expect($round->json('rounds.0.corners'))->toHaveCount(2)->and($round->json('rounds.0.showsMoves'))->toBeTrue()->and(sentence($round->json('rounds.0.says.1')))->toContain('the right side sits 6.6 mm rearward');
+    $quick = benchRound(['kind' => 'square', 'diagonalA' => '6125', 'diagonalB' => '6112', 'load' => 'standing'])->assertOk();
+    expect($quick->json('rounds.1.corners'))->toBe([])->and($quick->json('rounds.1.good'))->toBeFalse()->and($quick->json('rounds.1.load'))->toBe('standing')
+        ->and(sentence($quick->json('rounds.1.says.0')))->toContain('pull the left front corner and the right rear corner')->toContain('A quick round presumes');
+});
+
+it('asks for the size of the bench only where it is used', function () {
+    $this->putJson("/jobs/{$this->job->id}/bench", ['unit' => 'mm', 'length' => '', 'width' => '', 'pitch' => '2', 'travel' => '100', 'tolerance' => '1', 'clockwiseRaises' => true])->assertOk();
+    benchRound(['kind' => 'level', 'way' => 'above', 'frontLeft' => '1', 'frontRight' => '2', 'rearLeft' => '3', 'rearRight' => '4'])->assertOk();
+    expect(benchRound(['kind' => 'level', 'way' => 'slopes', 'front' => '0.1', 'rear' => '0.1', 'left' => '0', 'right' => '0'])->assertUnprocessable()->json('message'))->toContain('Enter both');
 });
 
 it('sets the vehicle, says when it may be tacked, and carries offsets and heights into the survey once', function () {

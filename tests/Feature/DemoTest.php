@@ -49,6 +49,13 @@ it('shows on the beach tender a bench that got level and square round by round',
     }
 });
 
+it('shows on the beach tender, after the work, that one of two readings is wrong, and which reading tells', function () {
+    $state = ($this->state)('Beach tender', 'after');
+    expect(collect($state['explanations'])->map(fn (array $one): array => array_column($one['mistakes'], 'reading'))->all())->toBe([['a9'], ['a6']])
+        ->and(collect($state['readings'])->where('state', 'questioned')->pluck('id')->sort()->values()->all())->toBe(['a6', 'a9'])
+        ->and($state['next'][0]['because'])->toBe('deciding')->and($state['next'][0]['outcomes'])->toHaveCount(2)->and($state['pulls'])->toBe([])->and($state['held'])->not->toBe([]);
+});
+
 it('holds the trailer tug against its mirror image, and against its sister once she is in force', function () {
     $job = Job::where('title', 'Bent trailer tug')->firstOrFail();
     $mirror = ($this->state)('Bent trailer tug', 'before');

@@ -32,13 +32,14 @@ it('lets an inspector look and doubt, but not measure or plan', function () {
 
 it('lets the owner alone set what holds for the shop', function () {
     $limits = ['greatestJointAngle' => 5, 'leastJointAngle' => 0.5, 'greatestDifference' => 1, 'greatestResidual' => 3, 'greatestSpeedShare' => 0.7];
-    $settings = ['inchDenominator' => 16, 'tramReach' => '8ft', 'limits' => $limits];
+    $settings = ['inchDenominator' => 16, 'tramReach' => '8ft', 'buildScatter' => '1.5', 'hidesExpected' => true, 'limits' => $limits];
     $this->actingAs($this->person())->put('/workshop', $settings)->assertForbidden();
     $owner = $this->person(Role::Owner);
     $this->actingAs($owner)->get('/workshop')->assertOk();
     $this->put('/workshop', $settings)->assertSessionHasNoErrors();
     $workshop = $owner->workshop->refresh();
     expect($workshop->inch_denominator)->toBe(16)->and($workshop->tram_reach_mm)->toBe(2438.4)->and($workshop->driveline_limits['greatestJointAngle'])->toEqual(5);
+    $this->put('/workshop', [...$settings, 'buildScatter' => '40'])->assertSessionHasErrors(['buildScatter' => 'Frames are built to between 0.1 mm and 10 mm.']);
     $this->put('/workshop', [...$settings, 'tramReach' => 'long'])->assertSessionHasErrors('tramReach');
     $this->put('/workshop', [...$settings, 'tramReach' => '3 mm'])->assertSessionHasErrors(['tramReach' => 'A tram bar reaches between 300 mm and 10 m.']);
     $this->put('/workshop', [...$settings, 'inchDenominator' => 10])->assertSessionHasErrors('inchDenominator');

@@ -54,9 +54,11 @@ final readonly class BenchWork
             return new self($plan, $plan->spread, $plan->level);
         }
         if ($kind === 'square') {
-            $plan = (new SquarePlanner)->plan(new PanelLengths($mm('front'), $mm('rear'), $mm('left'), $mm('right'), $mm('diagonalA'), $mm('diagonalB')), $jig->tolerance);
+            $plan = isset($input['front'])
+                ? (new SquarePlanner)->plan(new PanelLengths($mm('front'), $mm('rear'), $mm('left'), $mm('right'), $mm('diagonalA'), $mm('diagonalB')), $jig->tolerance)
+                : (new SquarePlanner)->quick($mm('diagonalA'), $mm('diagonalB'), $jig->length, $jig->tolerance);
 
-            return new self($plan, abs($plan->unequal), $plan->square);
+            return new self($plan, $plan->worst, $plan->square);
         }
         $end = fn (string $e): EndPair => new EndPair($mm("{$e}Station"), $mm("{$e}Left"), $mm("{$e}Right"), $mm("{$e}LeftHeight"), $mm("{$e}RightHeight"), isset($input["{$e}Support"]) ? $mm("{$e}Support") : $mm("{$e}Station"));
         $plan = (new VehicleSetter)->plan($end('front'), $end('rear'), $jig->tolerance, isset($input['frontWanted']) ? $mm('frontWanted') : null, isset($input['rearWanted']) ? $mm('rearWanted') : null);
@@ -64,12 +66,13 @@ final readonly class BenchWork
         return new self($plan, $plan->worst, $plan->readyToTack);
     }
 
-    /** @throws UnusableBench if the bench has no size yet */
+    /** @throws UnusableBench if what is kept of the bench is no size */
     public static function jig(Job $job): Jig
     {
         $bench = $job->bench ?? [];
         $mm = fn (string $key, float $default): float => is_numeric($bench[$key] ?? null) ? (float) $bench[$key] : $default;
+        $size = fn (string $key): ?float => is_numeric($bench[$key] ?? null) ? (float) $bench[$key] : null;
 
-        return new Jig($mm('length', 0.0), $mm('width', 0.0), $mm('pitch', 2.0), $mm('travel', 100.0), ($bench['clockwiseRaises'] ?? true) === true, $mm('tolerance', 1.0));
+        return new Jig($size('length'), $size('width'), $mm('pitch', 2.0), $mm('travel', 100.0), ($bench['clockwiseRaises'] ?? true) === true, $mm('tolerance', 1.0));
     }
 }

@@ -46,6 +46,7 @@ final readonly class ImportJob
                 'units' => $job->units->value,
                 'frame' => $document['frame'] ?? [],
                 'driveline' => $document['driveline'] ?? null,
+                'reference_covariance' => SourcePoints::covariance($job->frame->referenceCovariance),
             ]);
             $keys = $this->points($stored, $job);
             $this->operations($stored, $job);
@@ -101,7 +102,7 @@ final readonly class ImportJob
         foreach ($job->sources as $source) {
             $stored->sources()->create([
                 'code' => $source->id, 'name' => $source->name, 'kind' => $source->kind->value, 'remarks' => [],
-                'points' => SourcePoints::of($source->places, $source->sigmas),
+                'points' => SourcePoints::of($source->places, $source->sigmas), 'covariance' => SourcePoints::covariance($source->covariance),
             ]);
         }
     }
@@ -161,6 +162,9 @@ final readonly class ImportJob
             $entriesById = array_column($entries[$i]['readings'], null, 'id');
             foreach ($survey->blocked as $blocked) {
                 DB::table('blocked_readings')->insertOrIgnore(['survey_id' => $row->id, 'reading' => $blocked, 'user_id' => $user?->id, 'created_at' => Carbon::now()]);
+            }
+            foreach ($survey->datum as $decision) {
+                $row->datumDecisions()->create(['point_id' => $keys[$decision->point], 'choice' => $decision->carries ? 'in' : 'out', 'reason' => $decision->reason, 'user_id' => $user?->id]);
             }
             $log = [];
             foreach ($survey->readings as $number => $reading) {

@@ -105,7 +105,7 @@ final readonly class AddSource
 
         return $job->sources()->create([
             'code' => $this->code($job, $name), 'name' => $name, 'kind' => $kind,
-            'points' => SourcePoints::of($places, $reference->sigmas), 'remarks' => $remarks,
+            'points' => SourcePoints::of($places, $reference->sigmas), 'remarks' => $remarks, 'covariance' => SourcePoints::covariance($reference->covariance, array_map(strval(...), array_keys($places))),
         ]);
     }
 

@@ -32,6 +32,7 @@ final readonly class UseSource
                     'chart_sigma_x_mm' => $sigma[0], 'chart_sigma_y_mm' => $sigma[1], 'chart_sigma_z_mm' => $sigma[2],
                 ]);
             }
+            $job->update(['reference_covariance' => $source?->covariance]);
             $job->surveys()->increment('revision');
         });
     }

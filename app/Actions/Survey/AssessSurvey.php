@@ -8,11 +8,11 @@ use App\Documents\JobDocument;
 use App\Models\Survey;
 use App\Models\Workshop;
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Findings\ChartSlipFinder;
 use Geodex\Core\Findings\SurveyAssessor;
 use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Survey\Forecaster;
 use Geodex\Core\Survey\Repeat\RepeatFinder;
-use Geodex\Core\Survey\Rival\RivalFinder;
 use Geodex\Core\Survey\StartingTour;
 use Geodex\Core\Survey\SurveyOptions;
 
@@ -27,7 +27,7 @@ final readonly class AssessSurvey
     public function handle(Survey $survey): AssessedSurvey
     {
         $job = $this->jobs->fromDocument(JobDocument::forCore($survey->job, $survey));
-        $options = new SurveyOptions(reach: $this->reach($survey->job->workshop), suggestions: Forecaster::CANDIDATES);
+        $options = new SurveyOptions(reach: $this->reach($survey->job->workshop), suggestions: Forecaster::CANDIDATES, buildScatter: $survey->job->workshop->build_scatter_mm);
         $log = $job->surveys[0];
         $repeats = (new RepeatFinder)->find($log);
         try {
@@ -41,12 +41,12 @@ final readonly class AssessSurvey
                 // Where the way to the end is foreseen, its first readings are the next; where it is not, the best ones.
                 array_slice($forecast->toGo === null ? $assessment->next : $forecast->readings, 0, self::SHOWN),
                 $forecast,
-                (new RivalFinder($options))->find($assessment->frame, $log, $assessment->survey),
+                $assessment->doubts,
                 $repeats,
                 $log->blocked,
             );
         } catch (CoreFailure $failure) {
-            return new AssessedSurvey($job->frame, null, $failure, (new StartingTour)->remaining($job->frame, $log, self::SHOWN, $options), null, [], $repeats, $log->blocked);
+            return new AssessedSurvey($job->frame, null, $failure, (new StartingTour)->remaining($job->frame, $log, self::SHOWN, $options), null, (new ChartSlipFinder)->find($job->frame, $log), $repeats, $log->blocked);
         }
     }
 

@@ -6,18 +6,18 @@ namespace App\Actions\Survey;
 
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Findings\Assessment;
+use Geodex\Core\Findings\ChartDoubt;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\Forecast;
 use Geodex\Core\Survey\NextReading;
 use Geodex\Core\Survey\Repeat\Repeat;
-use Geodex\Core\Survey\Rival\Rival;
 
 /** A survey with what core made of it. */
 final readonly class AssessedSurvey
 {
     /**
      * @param  list<NextReading>  $next
-     * @param  list<Rival>  $rivals
+     * @param  list<ChartDoubt>  $doubts  told also where nothing can be computed
      * @param  list<Repeat>  $repeats
      * @param  list<string>  $blocked
      */
@@ -27,7 +27,7 @@ final readonly class AssessedSurvey
         public ?CoreFailure $trouble,
         public array $next,
         public ?Forecast $forecast,
-        public array $rivals,
+        public array $doubts,
         public array $repeats,
         public array $blocked,
     ) {}

@@ -35,6 +35,16 @@ final readonly class RecordReading
         return $this->store($survey, $user, $clientId, (new CallReader($frame))->read($call, LengthUnit::from($unit)), $unit, $supersedes, $instrument);
     }
 
+    /** What the tool is good for, wider where a remainder was shouted; null for the usual. */
+    private function sigma(CalledReading $called, ?Instrument $tool): ?float
+    {
+        if ($called->sigma === null || $tool?->sigma === null) {
+            return $called->sigma ?? $tool?->sigma;
+        }
+
+        return sqrt($tool->sigma ** 2 + $called->sigma ** 2 - $called->kind::usualSigma() ** 2);
+    }
+
     /** @param  'mm'|'in'  $unit */
     private function store(Survey $survey, ?User $user, string $clientId, CalledReading $called, string $unit, ?string $supersedes, ?Instrument $instrument): Reading
     {
@@ -62,7 +72,7 @@ final readonly class RecordReading
                 'value_mm' => $angle ? null : $called->value,
                 'value_deg' => $angle ? $called->value : null,
                 'edge' => $called->edge?->value,
-                'sigma' => $tool?->sigma,
+                'sigma' => $this->sigma($called, $tool),
                 'offset_mm' => $tool === null || $tool->offset === 0.0 ? null : $tool->offset,
                 'instrument_id' => $tool?->id,
                 'pointer_from_mm' => $called->pointers[0] ?? null,

@@ -23,6 +23,6 @@ final class CalculatorController extends Controller
     {
         $panel = $request->panel();
 
-        return new JsonResponse(SquareCheckProps::from(SquareCheck::of($panel['diagonalA'], $panel['diagonalB'], $panel['length'], $panel['width'], $panel['sigma'], $panel['tolerance'])));
+        return new JsonResponse(SquareCheckProps::from(SquareCheck::of($panel['diagonalA'], $panel['diagonalB'], $panel['length'], $panel['width'], $panel['sigma'], $panel['tolerance'], $panel['otherLength'], $panel['otherWidth'])));
     }
 }

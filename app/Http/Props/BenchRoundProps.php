@@ -22,6 +22,8 @@ final readonly class BenchRoundProps
      * @param  list<CornerMoveProps>  $corners  of a square round
      * @param  list<SupportMoveProps>  $supports  of a setting round
      * @param  list<string>  $says  what it comes to, in sentences
+     * @param  'none'|'hanging'|'part-loaded'|'standing'  $load  how the vehicle stands
+     * @param  bool  $showsMoves  whether one of the moves is more than the tolerance
      */
     public function __construct(
         public int $id,
@@ -35,6 +37,8 @@ final readonly class BenchRoundProps
         public array $supports,
         public array $says,
         public bool $hasPoints,
+        public string $load,
+        public bool $showsMoves,
     ) {}
 
     public static function from(Job $job, BenchRound $round): self
@@ -55,7 +59,24 @@ final readonly class BenchRoundProps
             $plan instanceof SettingPlan ? array_map(SupportMoveProps::from(...), $plan->moves) : [],
             $says,
             isset($round->input['frontLeftPoint']) || isset($round->input['rearLeftPoint']),
+            match ($round->input['load'] ?? null) {
+                'hanging' => 'hanging',
+                'part-loaded' => 'part-loaded',
+                'standing' => 'standing',
+                default => 'none',
+            },
+            $plan !== null && self::largest($plan) > BenchWork::jig($job)->tolerance,
         );
+    }
+
+    /** Largest of the moves that a plan asks for (mm). */
+    private static function largest(LevelPlan|SquarePlan|SettingPlan $plan): float
+    {
+        return max([0.0, ...match (true) {
+            $plan instanceof LevelPlan => array_map(fn ($turn): float => abs($turn->change), $plan->turns),
+            $plan instanceof SquarePlan => array_map(fn ($move): float => hypot($move->rearward, $move->right), $plan->moves),
+            default => array_merge([], ...array_map(fn ($move): array => [abs($move->right), abs($move->liftLeft), abs($move->liftRight)], $plan->moves)),
+        }]);
     }
 
     /** @return list<string> */
@@ -72,13 +93,16 @@ final readonly class BenchRoundProps
                 $says[] = sprintf('Round the four beams the level is out with itself by %s; turn it end for end and read again.', Spoken::measure(abs($plan->misclosure)));
             }
         } elseif ($plan instanceof SquarePlan) {
-            $says[] = $plan->square ? sprintf('Square: the diagonals differ by %s.', Spoken::measure(abs($plan->unequal))) : sprintf('The diagonals differ by %s: the %s side sits %s rearward.', Spoken::measure(abs($plan->unequal)), $plan->rack > 0 ? 'right' : 'left', Spoken::measure(abs($plan->rack)));
+            $says[] = $plan->text;
+            if (! $plan->square && $plan->rack !== null && $plan->moves !== []) {
+                $says[] = sprintf('By its diagonals the %s side sits %s rearward.', $plan->rack > 0 ? 'right' : 'left', Spoken::measure(abs($plan->rack)));
+            }
             if ($plan->misclosure > 0.5) {
                 $says[] = sprintf('The six lengths contradict each other by %s; measure the odd one again.', Spoken::measure($plan->misclosure));
             }
         } else {
             $says[] = $plan->readyToTack ? 'Ready to tack: everything is within tolerance.' : 'Not ready to tack: '.implode('; ', $plan->left).'.';
-            if (abs($plan->wound) > 0.5) {
+            if ($plan->readyToTack && abs($plan->wound) > 0.5) {
                 $says[] = sprintf('The vehicle itself is wound by %s from front to rear; no lift takes that out.', Spoken::measure(abs($plan->wound)));
             }
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-/** Something that runs along the frame, and how its length changes; mm, zero where it does not. */
+/** Something that runs along the frame, how its length changes (mm, zero where it does not), and which of its ends is cut out. */
 final readonly class CarriedProps
 {
-    public function __construct(public string $feature, public float $from, public float $to, public float $change) {}
+    public function __construct(public string $feature, public float $from, public float $to, public float $change, public ?string $end) {}
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-/** A point whose chart is in doubt; mm. */
+/** A question about the chart; mm. */
 final readonly class DoubtProps
 {
-    public function __construct(public string $point, public int $axis, public float $chart, public float $measured, public float $suggested, public string $text) {}
+    /** @param  'figure'|'sign'|'swapped'|'mirrored'|'axes'  $kind */
+    public function __construct(public string $kind, public string $point, public ?string $other, public ?int $axis, public ?float $chart, public ?float $measured, public ?float $suggested, public string $text) {}
 }

@@ -9,7 +9,7 @@ use Geodex\Core\Bench\Jig;
 /** Size and screws of the bench; mm. */
 final readonly class JigProps
 {
-    public function __construct(public float $length, public float $width, public float $pitch, public float $travel, public bool $clockwiseRaises, public float $tolerance) {}
+    public function __construct(public ?float $length, public ?float $width, public float $pitch, public float $travel, public bool $clockwiseRaises, public float $tolerance) {}
 
     public static function from(Jig $jig): self
     {

@@ -9,6 +9,7 @@ use Geodex\Core\Survey\NetworkSummary;
 /** The size of the survey and how well its readings agree. */
 final readonly class NetworkProps
 {
+    /** @param  float  $widening  how many times wider intervals are than the tools claim, 1 where the readings agree */
     public function __construct(
         public int $readings,
         public int $unknowns,
@@ -16,10 +17,11 @@ final readonly class NetworkProps
         public int $redundancy,
         public ?float $varianceFactor,
         public bool $consistent,
+        public float $widening,
     ) {}
 
     public static function from(NetworkSummary $network): self
     {
-        return new self($network->readings, $network->unknowns, $network->gauge, $network->redundancy, $network->varianceFactor, $network->consistent);
+        return new self($network->readings, $network->unknowns, $network->gauge, $network->redundancy, $network->varianceFactor, $network->consistent, $network->widening());
     }
 }

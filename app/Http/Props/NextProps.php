@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use Geodex\Core\Survey\NextReading;
+use Geodex\Core\Survey\Outcome;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 
 /** A reading worth taking next; mm. */
@@ -13,7 +14,8 @@ final readonly class NextProps
     /**
      * @param  list<string>  $points
      * @param  string  $call  what to type before the value
-     * @param  'unread'|'loose'|'undecided'|'unchecked'  $because
+     * @param  'deciding'|'unread'|'loose'|'undecided'|'unchecked'  $because
+     * @param  list<OutcomeProps>  $outcomes  what each result would mean, ascending
      */
     public function __construct(
         public string $kind,
@@ -23,11 +25,12 @@ final readonly class NextProps
         public float $gain,
         public int $settles,
         public string $because,
+        public array $outcomes,
     ) {}
 
     public static function from(NextReading $next): self
     {
-        return new self($next->kind, $next->points, self::callOf($next->kind, $next->points), $next->expected, $next->gain, $next->settles, $next->because->value);
+        return new self($next->kind, $next->points, self::callOf($next->kind, $next->points), $next->expected, $next->gain, $next->settles, $next->because->value, array_map(fn (Outcome $outcome): OutcomeProps => new OutcomeProps($outcome->value, $outcome->wrong, $outcome->folded), $next->outcomes));
     }
 
     /**

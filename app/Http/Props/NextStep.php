@@ -26,12 +26,13 @@ final readonly class NextStep
         }
         $at = route('survey', [$job->id, $survey->code]);
         // A list of fifty jobs does not compute fifty surveys: the revision says whether anything changed.
-        [$trouble, $suspects, $open, $hasNext] = Cache::remember("next-step.{$survey->id}.{$survey->revision}", self::KEPT_SECONDS, fn (): array => self::assessed($survey, $assess));
+        [$trouble, $suspects, $ways, $open, $hasNext] = Cache::remember("next-step.2.{$survey->id}.{$survey->revision}", self::KEPT_SECONDS, fn (): array => self::assessed($survey, $assess));
         if ($trouble !== null) {
             return new self($trouble, $at);
         }
 
         return match (true) {
+            $ways > 1 => new self('One of several readings is wrong: take the reading that tells', $at),
             $suspects > 0 => new self($suspects === 1 ? 'One reading does not fit: take it again or strike it' : "$suspects readings do not fit: take them again or strike them", $at),
             $open > 0 && $hasNext => new self("Read on: $open points are not settled", $at),
             $job->operations->isEmpty() => new self('Plan the change', route('plan', $job->id)),
@@ -40,17 +41,17 @@ final readonly class NextStep
         };
     }
 
-    /** @return array{?string, int, int, bool} why it cannot be computed, doubtful readings, points not settled, whether there is more to read */
+    /** @return array{?string, int, int, int, bool} why it cannot be computed, doubtful readings, explanations, points not settled, whether there is more to read */
     private static function assessed(Survey $survey, AssessSurvey $assess): array
     {
         $assessed = $assess->handle($survey);
         if ($assessed->assessment === null) {
-            return [$assessed->trouble?->getMessage() ?? '', 0, 0, false];
+            return [$assessed->trouble?->getMessage() ?? '', 0, 0, 0, false];
         }
         $result = $assessed->assessment->survey;
         $suspects = count(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Suspect));
         $open = count(array_filter($result->points, fn ($point): bool => in_array($point->verdict, [Verdict::Unsure, Verdict::Unmeasured], true)));
 
-        return [null, $suspects, $open, $assessed->next !== []];
+        return [null, $suspects, count($result->explanations), $open, $assessed->next !== []];
     }
 }

@@ -88,8 +88,8 @@ final readonly class PlanProps
      */
     private static function carried(array $items, PlannedFrame $plan): array
     {
-        $changes = array_column($plan->carried, 'change', 'feature');
+        $changes = array_column($plan->carried, null, 'feature');
 
-        return array_map(fn ($item): CarriedProps => new CarriedProps($item->feature, $item->from, $item->to, $changes[$item->feature] ?? 0.0), $items);
+        return array_map(fn ($item): CarriedProps => new CarriedProps($item->feature, $item->from, $item->to, $changes[$item->feature]->change ?? 0.0, $changes[$item->feature]->end ?? null), $items);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Props;
 
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Survey\PointResult;
+use Geodex\Core\Survey\Reason;
 use Geodex\Core\Survey\SurveyOptions;
 
 /** A point of the frame: where the chart wants it, where it is, how sure that is; mm along x, y, z. */
@@ -22,6 +23,10 @@ final readonly class PointProps
      * @param  list<'in'|'out'|'unsure'|'unmeasured'>  $axes
      * @param  'in'|'out'|'unsure'|'unmeasured'  $verdict
      * @param  ?int  $decidingAxis  the one that the verdict rests on
+     * @param  list<?string>  $reasons  why a coordinate is undecided
+     * @param  ?string  $reason  the gravest of them
+     * @param  list<list<?float>>  $hull  least and most of each deviation that all explanations leave, null for without end
+     * @param  'carries'|'doubtful'|'left-out'|'no'  $datum  whether it carries the datum
      */
     public function __construct(
         public string $id,
@@ -39,9 +44,14 @@ final readonly class PointProps
         public array $axes,
         public string $verdict,
         public ?int $decidingAxis,
+        public array $reasons = [],
+        public ?string $reason = null,
+        public array $hull = [],
+        public string $datum = 'no',
     ) {}
 
-    public static function from(Point $point, ?PointResult $result): self
+    /** @param  'carries'|'doubtful'|'left-out'|'no'  $datum */
+    public static function from(Point $point, ?PointResult $result, string $datum = 'no'): self
     {
         $coverage = (new SurveyOptions)->coverage;
         $feature = $point->feature === null ? '' : $point->feature->kind->value.($point->feature->diameter === null ? '' : ' ⌀ '.round($point->feature->diameter->mm, 2).' mm');
@@ -51,6 +61,8 @@ final readonly class PointProps
             $point->reference?->toArray(), $point->tolerance->mm,
             $result?->measured?->toArray(), $result?->deviation?->toArray(), $result?->sigma?->times($coverage)->toArray(),
             $result?->determined, array_map(fn ($verdict): string => $verdict->value, $result->axes ?? []), $result->verdict->value ?? 'unmeasured', $result?->decidingAxis($point->tolerance->mm, $coverage),
+            array_map(fn (?Reason $reason): ?string => $reason?->value, $result->reasons ?? []), $result?->reason()?->value,
+            array_map(fn (array $hull): array => array_map(fn (float $mm): ?float => is_finite($mm) ? $mm : null, $hull), $result->hull ?? []), $datum,
         );
     }
 }

@@ -8,7 +8,6 @@ use App\Models\Reading;
 use Geodex\Core\Survey\Cause\LikelyCause;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Survey\ReadingResult;
-use Geodex\Core\Survey\ReadingStatus;
 
 /** A reading of the log against what the others say; mm, or degrees for an angle. */
 final readonly class ReadingProps
@@ -16,7 +15,7 @@ final readonly class ReadingProps
     /**
      * @param  'length'|'angle'  $quantity
      * @param  list<string>  $points
-     * @param  'agrees'|'doubtful'|'unchecked'|'struck'|'superseded'|'alone'  $state
+     * @param  'agrees'|'doubtful'|'questioned'|'unchecked'|'struck'|'superseded'|'alone'  $state
      * @param  ?float  $off  read less what the others say
      * @param  ?float  $standardised  that in units of its own uncertainty
      * @param  ?float  $redundancy  how far the others check it, 0 to 1
@@ -48,8 +47,11 @@ final readonly class ReadingProps
         public array $causes,
     ) {}
 
-    /** @param  array<int, string>  $codes point code by key */
-    public static function from(Reading $reading, ?ReadingResult $result, array $codes): self
+    /**
+     * @param  array<int, string>  $codes  point code by key
+     * @param  ?bool  $wrong  whether every explanation has it wrong, or only some; null for none
+     */
+    public static function from(Reading $reading, ?ReadingResult $result, array $codes, ?bool $wrong): self
     {
         $kind = ReadingKinds::named($reading->kind);
         $points = array_values(array_map(fn (int $key): string => $codes[$key], array_filter([$reading->from_point_id, $reading->to_point_id])));
@@ -66,7 +68,7 @@ final readonly class ReadingProps
                 $struck => 'struck',
                 $replacement !== null => 'superseded',
                 $result === null => 'alone',
-                $result->status === ReadingStatus::Suspect => 'doubtful',
+                $wrong !== null => $wrong ? 'doubtful' : 'questioned',
                 ! $result->checked => 'unchecked',
                 default => 'agrees',
             },

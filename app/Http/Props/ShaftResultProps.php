@@ -15,7 +15,9 @@ final readonly class ShaftResultProps
      * @param  list<float>  $frontAxis  unit vector, pointing rearward
      * @param  list<float>  $rearAxis  unit vector, pointing rearward
      * @param  list<ShaftStateProps>  $states
+     * @param  string  $saw  what to saw: new tube, insert or marks
      * @param  list<string>  $warnings
+     * @param  list<string>  $assumed  what was not given, and what was taken in its place
      */
     public function __construct(
         public array $front,
@@ -25,14 +27,15 @@ final readonly class ShaftResultProps
         public array $states,
         public float $tubeToCut,
         public float $tubeOutside,
-        public float $kerf,
-        public float $bottomingClearance,
-        public float $leastEngagement,
+        public string $saw,
+        public ?float $bottomingClearance,
+        public ?float $leastEngagement,
         public ?float $criticalSpeed,
         public float $speed,
         public float $speedVariation,
         public float $angularAcceleration,
         public array $warnings,
+        public array $assumed,
     ) {}
 
     public static function from(ShaftResult $result): self
@@ -41,9 +44,9 @@ final readonly class ShaftResultProps
             $result->shaft->front->joint->toArray(), $result->shaft->rear->joint->toArray(),
             $result->shaft->front->axis()->toArray(), $result->shaft->rear->axis()->toArray(),
             array_map(ShaftStateProps::from(...), $result->states),
-            $result->tubeToCut, $result->shaft->tube->outside, $result->shaft->tube->kerf,
+            $result->tubeToCut, $result->shaft->tube->outside, $result->cut->text(),
             $result->bottomingClearance, $result->leastEngagement, $result->criticalSpeed, $result->shaft->speed,
-            $result->speedVariation, $result->angularAcceleration, $result->warnings,
+            $result->speedVariation, $result->angularAcceleration, $result->warnings, $result->assumed,
         );
     }
 }

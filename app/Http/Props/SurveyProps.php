@@ -6,17 +6,23 @@ namespace App\Http\Props;
 
 use App\Actions\Survey\AssessedSurvey;
 use App\Actions\Survey\AssessSurvey;
+use App\Models\DatumDecision;
 use App\Models\Presence;
 use App\Models\Reading;
 use App\Models\Survey;
 use App\Models\User;
 use Geodex\Core\Findings\ChartDoubt;
+use Geodex\Core\Findings\HeldPull;
+use Geodex\Core\Findings\PullCheck;
 use Geodex\Core\Findings\PullStep;
 use Geodex\Core\Frame\Axle;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Survey\Datum\DoubtfulBase;
+use Geodex\Core\Survey\Explanation\Explanation;
 use Geodex\Core\Survey\MeasuringTour;
 use Geodex\Core\Survey\Repeat\Repeat;
-use Geodex\Core\Survey\Rival\Rival;
 use Geodex\Core\Survey\SurveyOptions;
+use Geodex\Core\Survey\SurveyResult;
 
 /** Everything a screen shows of a survey at one moment. */
 final readonly class SurveyProps
@@ -28,12 +34,16 @@ final readonly class SurveyProps
      * @param  list<FindingProps>  $findings
      * @param  list<AxleProps>  $axles
      * @param  list<string>  $base  points that hold the datum
-     * @param  list<RivalProps>  $rivals
+     * @param  list<ExplanationProps>  $explanations  the one that is told first, first; empty where nothing can be computed
+     * @param  bool  $beyond  whether there are more than can be told
+     * @param  list<DoubtfulBaseProps>  $doubtfulBase
+     * @param  list<DatumDecisionProps>  $decisions  of base points, the newest first
+     * @param  list<HeldProps>  $held  pulls that are not ordered yet
      * @param  list<RepeatProps>  $repeats
      * @param  list<DoubtProps>  $doubts  points whose chart is in doubt
      * @param  list<PullProps>  $pulls
      * @param  list<string>  $blocked  readings that cannot be taken
-     * @param  'chart'|'mirror'  $against  what the frame was held against
+     * @param  'chart'|'mirror'|'plane'  $against  what the frame was held against
      * @param  list<string>  $present  others who have this survey open
      */
     public function __construct(
@@ -48,7 +58,11 @@ final readonly class SurveyProps
         public ProgressProps $progress,
         public ?TroubleProps $trouble,
         public array $present,
-        public array $rivals,
+        public array $explanations,
+        public bool $beyond,
+        public array $doubtfulBase,
+        public array $decisions,
+        public array $held,
         public array $repeats,
         public array $doubts,
         public array $pulls,
@@ -62,12 +76,13 @@ final readonly class SurveyProps
     {
         $assessed = $assess->handle($survey);
         $result = $assessed->assessment?->survey;
-        $points = array_map(fn ($point): PointProps => PointProps::from($point, $result?->point($point->id)), $assessed->frame->points);
+        $codes = $survey->job->points->pluck('code', 'id')->all();
+        $points = array_map(fn ($point): PointProps => PointProps::from($point, $result?->point($point->id), self::datum($point, $result)), $assessed->frame->points);
 
         return new self(
             $survey->revision,
             $points,
-            self::readings($survey, array_column($result->readings ?? [], null, 'id')),
+            self::readings($survey, $codes, $result),
             array_map(NextProps::from(...), $assessed->next),
             array_map(FindingProps::from(...), $assessed->assessment->findings ?? []),
             array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $assessed->frame->axles),
@@ -76,27 +91,35 @@ final readonly class SurveyProps
             ProgressProps::of($points, $assessed->forecast),
             $assessed->trouble === null ? null : TroubleProps::from($assessed->trouble),
             Presence::others($survey, $user),
-            ...self::judgement($assessed),
+            ...self::judgement($assessed, self::decisions($survey, $codes)),
         );
     }
 
-    /** @return array{rivals: list<RivalProps>, repeats: list<RepeatProps>, doubts: list<DoubtProps>, pulls: list<PullProps>, fit: ?FitProps, blocked: list<string>, tour: ?TourProps, against: 'chart'|'mirror'} */
-    private static function judgement(AssessedSurvey $assessed): array
+    /**
+     * @param  list<DatumDecisionProps>  $decisions
+     * @return array{explanations: list<ExplanationProps>, beyond: bool, doubtfulBase: list<DoubtfulBaseProps>, decisions: list<DatumDecisionProps>, held: list<HeldProps>, repeats: list<RepeatProps>, doubts: list<DoubtProps>, pulls: list<PullProps>, fit: ?FitProps, blocked: list<string>, tour: ?TourProps, against: 'chart'|'mirror'|'plane'}
+     */
+    private static function judgement(AssessedSurvey $assessed, array $decisions): array
     {
         $coverage = (new SurveyOptions)->coverage;
+        $result = $assessed->assessment?->survey;
 
         return [
-            'rivals' => array_map(fn (Rival $rival): RivalProps => new RivalProps($rival->suspect, $rival->other, $rival->kind, $rival->points, NextProps::callOf($rival->kind, $rival->points), $rival->ifSuspectWrong, $rival->ifOtherWrong), $assessed->rivals),
+            'explanations' => array_map(ExplanationProps::from(...), $result->explanations ?? []),
+            'beyond' => $result->beyond ?? false,
+            'doubtfulBase' => array_map(fn (DoubtfulBase $one): DoubtfulBaseProps => new DoubtfulBaseProps($one->id, $one->off->toArray(), $one->text()), $result?->doubtfulBase() ?? []),
+            'decisions' => $decisions,
+            'held' => array_map(fn (HeldPull $one): HeldProps => new HeldProps($one->what, $one->until), $assessed->assessment->held ?? []),
             'repeats' => array_map(fn (Repeat $repeat): RepeatProps => new RepeatProps($repeat->kind, $repeat->readings, $repeat->mean, $coverage * $repeat->sigma, $repeat->spread, $repeat->agree), $assessed->repeats),
-            'doubts' => array_map(fn (ChartDoubt $doubt): DoubtProps => new DoubtProps($doubt->point, $doubt->axis, $doubt->chart, $doubt->measured, $doubt->suggested, $doubt->text), $assessed->assessment->doubts ?? []),
+            'doubts' => array_map(fn (ChartDoubt $doubt): DoubtProps => new DoubtProps($doubt->kind, $doubt->point, $doubt->other, $doubt->axis, $doubt->chart, $doubt->measured, $doubt->suggested, $doubt->text), $assessed->doubts),
             'pulls' => array_map(fn (PullStep $step): PullProps => new PullProps(
                 $step->order, $step->pattern->value, $step->section->value, $step->points, $step->amount, $step->expanded, $step->direction, $step->text,
-                array_map(fn (array $check): PullCheckProps => new PullCheckProps($check['kind'], $check['call'], $check['now'], $check['target']), $step->checks),
+                array_map(fn (PullCheck $check): PullCheckProps => new PullCheckProps($check->kind, $check->call, $check->now, $check->target), $step->checks),
             ), $assessed->assessment->pulls ?? []),
             'fit' => $assessed->assessment === null ? null : new FitProps($assessed->assessment->fit->state, $assessed->assessment->fit->reasons),
             'blocked' => $assessed->blocked,
             'tour' => self::tour($assessed),
-            'against' => ($assessed->assessment->mirrored ?? $assessed->frame->isUncharted()) ? 'mirror' : 'chart',
+            'against' => $assessed->assessment === null ? ($assessed->frame->isUncharted() ? 'mirror' : 'chart') : $assessed->assessment->against->value,
         ];
     }
 
@@ -118,17 +141,40 @@ final readonly class SurveyProps
     }
 
     /**
-     * @param  array<string, \Geodex\Core\Survey\ReadingResult>  $results  by reading id
+     * @param  array<int, string>  $codes  point code by key
      * @return list<ReadingProps>
      */
-    private static function readings(Survey $survey, array $results): array
+    private static function readings(Survey $survey, array $codes, ?SurveyResult $result): array
     {
-        $codes = [];
-        foreach ($survey->job->points as $point) {
-            $codes[$point->id] = $point->code;
-        }
-        $readings = $survey->readings->map(fn (Reading $reading): ReadingProps => ReadingProps::from($reading, $results[$reading->client_id] ?? null, $codes));
+        $results = array_column($result->readings ?? [], null, 'id');
+        $named = array_count_values(array_merge([], ...array_map(fn (Explanation $one): array => $one->suspects(), $result->explanations ?? [])));
+        $all = count($result->explanations ?? []);
+        $readings = $survey->readings->map(fn (Reading $reading): ReadingProps => ReadingProps::from($reading, $results[$reading->client_id] ?? null, $codes, isset($named[$reading->client_id]) ? $named[$reading->client_id] === $all : null));
 
         return array_values($readings->reverse()->all());
+    }
+
+    /** @return 'carries'|'doubtful'|'left-out'|'no' */
+    private static function datum(Point $point, ?SurveyResult $result): string
+    {
+        $doubtful = array_map(fn (DoubtfulBase $one): string => $one->id, $result?->doubtfulBase() ?? []);
+
+        return match (true) {
+            in_array($point->id, $doubtful, true) => 'doubtful',
+            in_array($point->id, $result->base ?? [], true) => 'carries',
+            $point->base && $result !== null => 'left-out',
+            default => 'no',
+        };
+    }
+
+    /**
+     * @param  array<int, string>  $codes
+     * @return list<DatumDecisionProps> the newest first
+     */
+    private static function decisions(Survey $survey, array $codes): array
+    {
+        $decisions = $survey->datumDecisions()->with('user')->get()->map(fn (DatumDecision $decision): DatumDecisionProps => DatumDecisionProps::from($decision, $codes));
+
+        return array_values($decisions->reverse()->all());
     }
 }

@@ -11,7 +11,7 @@ use Geodex\Core\Driveline\DrivelineLimits;
 final readonly class WorkshopProps
 {
     /** @param  list<LimitProps>  $limits */
-    public function __construct(public string $name, public int $inchDenominator, public float $tramReach, public array $limits) {}
+    public function __construct(public string $name, public int $inchDenominator, public float $tramReach, public float $buildScatter, public bool $hidesExpected, public array $limits) {}
 
     public static function from(Workshop $workshop): self
     {
@@ -20,6 +20,6 @@ final readonly class WorkshopProps
             $limits[] = new LimitProps($key, (float) ($workshop->driveline_limits[$key] ?? $value), DrivelineLimits::SOURCES[$key]);
         }
 
-        return new self($workshop->name, $workshop->inch_denominator, $workshop->tram_reach_mm, $limits);
+        return new self($workshop->name, $workshop->inch_denominator, $workshop->tram_reach_mm, $workshop->build_scatter_mm, $workshop->hides_expected, $limits);
     }
 }

@@ -18,7 +18,9 @@ final class BenchRoundRequest extends FormRequest
 
     private const EXTENSIONS = ['out-front-left', 'out-front-right', 'out-rear-left', 'out-rear-right'];
 
-    private const SIDES = ['front', 'rear', 'left', 'right', 'diagonalA', 'diagonalB'];
+    private const SIDES = ['front', 'rear', 'left', 'right'];
+
+    private const DIAGONALS = ['diagonalA', 'diagonalB'];
 
     private const SETTING = ['frontStation', 'frontLeft', 'frontRight', 'frontLeftHeight', 'frontRightHeight', 'rearStation', 'rearLeft', 'rearRight', 'rearLeftHeight', 'rearRightHeight'];
 
@@ -29,7 +31,7 @@ final class BenchRoundRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['unit' => ['required', 'in:mm,in'], 'kind' => ['required', 'in:level,square,set'], 'way' => ['nullable', 'in:above,below,slopes']];
+        return ['unit' => ['required', 'in:mm,in'], 'kind' => ['required', 'in:level,square,set'], 'way' => ['nullable', 'in:above,below,slopes'], 'load' => ['nullable', 'in:none,hanging,part-loaded,standing']];
     }
 
     /** @return 'level'|'square'|'set' */
@@ -49,13 +51,23 @@ final class BenchRoundRequest extends FormRequest
      */
     public function round(): array
     {
-        return match ($this->kind()) {
-            'square' => $this->allLengths(self::SIDES),
+        return ['load' => $this->string('load')->value() ?: 'none', ...match ($this->kind()) {
+            'square' => [...$this->allLengths(self::DIAGONALS), ...$this->sides()],
             'set' => [...$this->allLengths(self::SETTING), ...$this->lengths(self::OPTIONAL), ...array_filter($this->only(self::POINTS), fn (mixed $id): bool => is_string($id) && $id !== '')],
             'level' => $this->string('way')->value() === 'slopes'
                 ? ['way' => 'slopes', ...$this->degrees(), ...$this->lengths(self::EXTENSIONS)]
                 : ['way' => $this->string('way')->value() ?: 'above', ...$this->allLengths(self::CORNERS), ...$this->lengths(self::EXTENSIONS)],
-        };
+        }];
+    }
+
+    /**
+     * All four sides, or none for a quick round.
+     *
+     * @return array<string, float> mm
+     */
+    private function sides(): array
+    {
+        return array_filter(self::SIDES, fn (string $side): bool => $this->string($side)->trim()->isNotEmpty()) === [] ? [] : $this->allLengths(self::SIDES);
     }
 
     /** @return array<string, float> */

@@ -15,7 +15,7 @@ final class JigRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['unit' => ['required', 'in:mm,in'], 'clockwiseRaises' => ['required', 'boolean'], ...array_fill_keys(['length', 'width', 'pitch', 'travel', 'tolerance'], ['required', 'string', 'max:40'])];
+        return ['unit' => ['required', 'in:mm,in'], 'clockwiseRaises' => ['required', 'boolean'], ...array_fill_keys(['length', 'width'], ['nullable', 'string', 'max:40']), ...array_fill_keys(['pitch', 'travel', 'tolerance'], ['required', 'string', 'max:40'])];
     }
 
     /** @return array<string, string> */
@@ -24,11 +24,12 @@ final class JigRequest extends FormRequest
         return ['required' => 'Give this too.'];
     }
 
-    /** @return array<string, float|bool> */
+    /** @return array<string, float|bool|null> */
     public function jig(): array
     {
-        $mm = $this->allLengths(['length', 'width', 'pitch', 'travel', 'tolerance']);
-        $jig = new Jig($mm['length'], $mm['width'], $mm['pitch'], $mm['travel'], $this->boolean('clockwiseRaises'), $mm['tolerance']);
+        $mm = $this->allLengths(['pitch', 'travel', 'tolerance']);
+        $size = $this->lengths(['length', 'width']);
+        $jig = new Jig($size['length'] ?? null, $size['width'] ?? null, $mm['pitch'], $mm['travel'], $this->boolean('clockwiseRaises'), $mm['tolerance']);
 
         return get_object_vars($jig);
     }

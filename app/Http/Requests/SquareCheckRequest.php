@@ -17,12 +17,12 @@ final class SquareCheckRequest extends FormRequest
         return ['unit' => ['required', 'in:mm,in']];
     }
 
-    /** @return array{diagonalA: float, diagonalB: float, length: float, width: ?float, sigma: float, tolerance: float} mm */
+    /** @return array{diagonalA: float, diagonalB: float, length: float, width: ?float, otherLength: ?float, otherWidth: ?float, sigma: float, tolerance: float} mm */
     public function panel(): array
     {
         $mm = $this->allLengths(['diagonalA', 'diagonalB', 'length']);
-        $more = $this->lengths(['width', 'sigma', 'tolerance']);
+        $more = $this->lengths(['width', 'otherLength', 'otherWidth', 'sigma', 'tolerance']);
 
-        return ['diagonalA' => $mm['diagonalA'], 'diagonalB' => $mm['diagonalB'], 'length' => $mm['length'], 'width' => $more['width'] ?? null, 'sigma' => $more['sigma'] ?? 1.0, 'tolerance' => $more['tolerance'] ?? 3.0];
+        return ['diagonalA' => $mm['diagonalA'], 'diagonalB' => $mm['diagonalB'], 'length' => $mm['length'], 'width' => $more['width'] ?? null, 'otherLength' => $more['otherLength'] ?? null, 'otherWidth' => $more['otherWidth'] ?? null, 'sigma' => $more['sigma'] ?? 1.0, 'tolerance' => $more['tolerance'] ?? 3.0];
     }
 }

@@ -26,19 +26,23 @@ final readonly class CornerHeights
     }
 
     /**
-     * A level laid on the four beams, degrees: across, right side high is positive; along, rear high is positive.
-     * Four rises close a loop; what is left over is shared evenly, which is their least-squares adjustment.
+     * A level laid on the four beams, degrees: across, right side high is positive; along, rear high is positive. Four rises close a loop.
+     * A level is as unsure on a long beam as on a short one, so its rise is unsure by the length, and what is left over is shared by the
+     * square of the lengths: their least-squares adjustment (Ghilani, Adjustment Computations, chapter 12).
+     *
+     * @throws UnusableBench if the bench has no size
      */
     public static function slopes(Jig $jig, float $front, float $rear, float $left, float $right): self
     {
-        [$f, $r] = [$jig->width * tan(deg2rad($front)), $jig->width * tan(deg2rad($rear))];
-        [$l, $s] = [$jig->length * tan(deg2rad($left)), $jig->length * tan(deg2rad($right))];
+        [$length, $width] = $jig->size();
+        [$f, $r] = [$width * tan(deg2rad($front)), $width * tan(deg2rad($rear))];
+        [$l, $s] = [$length * tan(deg2rad($left)), $length * tan(deg2rad($right))];
         $misclosure = $f + $s - $r - $l;
-        $share = $misclosure / 4;
-        $frontRight = $f - $share;
-        $rearLeft = $l + $share;
+        $all = 2 * ($width ** 2 + $length ** 2);
+        $frontRight = $f - $misclosure * $width ** 2 / $all;
+        $rearLeft = $l + $misclosure * $length ** 2 / $all;
 
-        return new self(self::byCorner(0.0, $frontRight, $rearLeft, $frontRight + $s - $share), $misclosure);
+        return new self(self::byCorner(0.0, $frontRight, $rearLeft, $frontRight + $s - $misclosure * $length ** 2 / $all), $misclosure);
     }
 
     /** Height at a corner (mm). */

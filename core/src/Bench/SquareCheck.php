@@ -7,7 +7,7 @@ namespace Geodex\Core\Bench;
 use Geodex\Core\Units\Spoken;
 
 /**
- * Whether a four-point panel is square, from its two diagonals alone. With rails of length l and the right rail racked
+ * Whether a four-point panel is square, from its two diagonals and what else is measured. With rails of length l and the right rail racked
  * rearward by s, d1² − d2² = 4 l s, d1 from front left to rear right (Pythagoras twice).
  */
 final readonly class SquareCheck
@@ -24,17 +24,21 @@ final readonly class SquareCheck
      * @param  float  $b  diagonal from front right to rear left (mm)
      * @param  float  $length  of a rail between the points (mm)
      * @param  ?float  $width  between the rails (mm)
-     * @param  float  $sigma  standard uncertainty of a diagonal (mm)
+     * @param  float  $sigma  standard uncertainty of a length (mm)
+     * @param  ?float  $otherLength  of the other rail (mm)
+     * @param  ?float  $otherWidth  between the rails at the other end (mm)
      *
      * @throws UnusableBench if a length is not more than zero, or a diagonal cannot belong to the sides
      */
-    public static function of(float $a, float $b, float $length, ?float $width = null, float $sigma = 1.0, float $tolerance = 3.0): self
+    public static function of(float $a, float $b, float $length, ?float $width = null, float $sigma = 1.0, float $tolerance = 3.0, ?float $otherLength = null, ?float $otherWidth = null): self
     {
-        foreach (['The diagonal from front left' => $a, 'The diagonal from front right' => $b, 'The rail length' => $length, 'The width' => $width ?? 1.0, 'The accuracy of a diagonal' => $sigma, 'The tolerance' => $tolerance] as $what => $mm) {
+        foreach (['The diagonal from front left' => $a, 'The diagonal from front right' => $b, 'The rail length' => $length, 'The width' => $width ?? 1.0, 'The other rail length' => $otherLength ?? 1.0, 'The other width' => $otherWidth ?? 1.0, 'The accuracy of a diagonal' => $sigma, 'The tolerance' => $tolerance] as $what => $mm) {
             if (! is_finite($mm) || $mm <= 0.0) {
                 throw UnusableBench::notPositive($what, $mm);
             }
         }
+        $length = ($length + ($rail = $otherLength ?? $length)) / 2;
+        $sides = array_filter(['the rails' => $otherLength === null ? null : 2 * ($rail - $length), 'the widths' => $otherWidth === null || $width === null ? null : $otherWidth - $width], fn (?float $mm): bool => $mm !== null);
         $rack = self::rack($a, $b, $length);
         if (abs($rack) > $length || abs($a - $b) >= 2 * $length || ($width !== null && abs(max($a, $b)) > 1.1 * ($length + $width))) {
             throw UnusableBench::lengthsDoNotClose(sprintf('diagonals %g and %g with rails of %g mm', $a, $b, $length));
@@ -42,7 +46,15 @@ final readonly class SquareCheck
         $expanded = 1.96 * $sigma * hypot($a, $b) / (2 * $length);
         $sidesway = $width === null ? null : $rack * $length / $width;
 
-        return new self($rack, $expanded, $sidesway, abs($rack) + $expanded <= $tolerance, self::say($rack, $expanded, $sidesway, $tolerance));
+        $equal = new Squareness($sides, $sigma, $tolerance);
+        $presumed = array_keys(array_filter(['both rails are equally long' => $otherLength === null, 'the rails are equally far apart at both ends' => $otherWidth === null || $width === null]));
+        $text = implode(' ', array_filter([
+            self::say($rack, $expanded, $sidesway, $tolerance),
+            $sides === [] ? null : $equal->trouble(),
+            $presumed === [] ? null : 'Presumed, since it was not measured: '.implode(', and ', $presumed).'.',
+        ]));
+
+        return new self($rack, $expanded, $sidesway, abs($rack) + $expanded <= $tolerance && $equal->isSquare, $text);
     }
 
     /** (a² − b²) / (4 l), in mm. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Geodex\Core\Bench;
 
 use Geodex\Core\LinearAlgebra\EigenSolver;
+use Geodex\Core\Units\Spoken;
 
 /**
  * Lays four corners out from six lengths by least squares (six readings, five of shape), holds the front beam, and says how
@@ -35,13 +36,42 @@ final readonly class SquarePlanner
             $moves[] = new CornerMove($corner, $dx * $bx + $dy * $by, $dx * $rx + $dy * $ry);
         }
 
-        return new SquarePlan(
-            SquareCheck::rack($panel->diagonalA, $panel->diagonalB, ($panel->left + $panel->right) / 2),
-            $panel->diagonalA - $panel->diagonalB,
-            $misclosure,
-            abs($panel->diagonalA - $panel->diagonalB) <= $tolerance,
-            $moves,
+        $squareness = new Squareness(
+            ['the diagonals' => $panel->diagonalA - $panel->diagonalB, 'the front and rear sides' => $panel->front - $panel->rear, 'the left and right sides' => $panel->left - $panel->right],
+            $panel->sigma, $tolerance,
         );
+        $rack = SquareCheck::rack($panel->diagonalA, $panel->diagonalB, ($panel->left + $panel->right) / 2);
+
+        return new SquarePlan($rack, $panel->diagonalA - $panel->diagonalB, $misclosure, $squareness->isSquare, $moves, $squareness->trouble() ?? sprintf('Square: no two lengths that should be equal differ by more than %s.', Spoken::measure($squareness->worst())), $squareness->worst());
+    }
+
+    /**
+     * A first quick round from the two diagonals alone; it presumes that opposite sides are equal, and says so.
+     *
+     * @param  ?float  $length  of the sides (mm), where it is known
+     * @param  float  $sigma  standard uncertainty of a diagonal (mm)
+     *
+     * @throws UnusableBench if a length is not more than zero, or the diagonals cannot belong to the sides
+     */
+    public function quick(float $diagonalA, float $diagonalB, ?float $length, float $tolerance, float $sigma = 0.3): SquarePlan
+    {
+        foreach (['The diagonal from front left' => $diagonalA, 'The diagonal from front right' => $diagonalB] as $what => $mm) {
+            if (! is_finite($mm) || $mm <= 0.0) {
+                throw UnusableBench::notPositive($what, $mm);
+            }
+        }
+        if (abs($diagonalA - $diagonalB) > self::GREATEST_MISCLOSURE_SHARE * min($diagonalA, $diagonalB)) {
+            throw UnusableBench::lengthsDoNotClose(sprintf('diagonals %g and %g', $diagonalA, $diagonalB));
+        }
+        $unequal = $diagonalA - $diagonalB;
+        $rack = $length === null ? null : SquareCheck::rack($diagonalA, $diagonalB, $length);
+        $squareness = new Squareness(['the diagonals' => $unequal], $sigma, $tolerance);
+        $text = $squareness->trouble() ?? sprintf('The diagonals are equal to %s.', Spoken::measure(abs($unequal), $squareness->expanded));
+        if (! $squareness->isSquare && abs($unequal) > $squareness->expanded) {
+            $text .= sprintf(' The %s side sits%s rearward: pull the %s front corner and the %s rear corner towards each other.', $unequal > 0 ? 'right' : 'left', $rack === null ? '' : ' '.Spoken::measure(abs($rack)), $unequal > 0 ? 'left' : 'right', $unequal > 0 ? 'right' : 'left');
+        }
+
+        return new SquarePlan($rack, $unequal, 0.0, false, [], $text.' A quick round presumes that opposite sides are equal; measure them too before the bench is called square.', abs($unequal));
     }
 
     /** @return array{list<array{float, float}>, float} corners (x rearward, y right; mm) and the largest residual */

@@ -37,4 +37,14 @@ final class UnusableBench extends Refusal
     {
         return new self('bench.same-station', "$what lie at one station; give two stations at least 100 mm apart.", []);
     }
+
+    public static function sizeWanted(): self
+    {
+        return new self('bench.size-wanted', 'A spirit level on the beams reads degrees, and degrees become heights by the length and width of the bench. Enter both, or measure the corners from a level line.', []);
+    }
+
+    public static function sidesInPart(): self
+    {
+        return new self('bench.sides-in-part', 'Give all four sides, or none of them for a quick round from the two diagonals.', []);
+    }
 }

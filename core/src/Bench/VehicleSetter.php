@@ -65,6 +65,10 @@ final readonly class VehicleSetter
             }
         }
 
-        return new SettingPlan($front->offCentre(), $rear->offCentre(), $roll, $wound, max(array_map(abs(...), array_values($off))), $left === [], $moves, $left);
+        if (abs($wound) > $tolerance) {
+            $left[] = sprintf('its two ends roll against each other by %s: find what holds it up, or the frame is twisted', Spoken::measure(abs($wound)));
+        }
+
+        return new SettingPlan($front->offCentre(), $rear->offCentre(), $roll, $wound, max(abs($wound), ...array_map(abs(...), array_values($off))), $left === [], $moves, $left);
     }
 }

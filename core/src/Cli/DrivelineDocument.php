@@ -18,11 +18,15 @@ final readonly class DrivelineDocument
             'joints' => ['front' => $result->shaft->front->joint, 'rear' => $result->shaft->rear->joint],
             'states' => array_map($this->state(...), $result->states),
             'tubeToCut' => round($result->tubeToCut, 3),
-            'bottomingClearance' => round($result->bottomingClearance, 3),
-            'leastEngagement' => round($result->leastEngagement, 3),
+            'newTube' => round($result->cut->newTube, 3),
+            'insert' => $result->cut->insert === null ? null : round($result->cut->insert, 3),
+            'marks' => $result->cut->marks === null ? null : round($result->cut->marks, 3),
+            'bottomingClearance' => $result->bottomingClearance === null ? null : round($result->bottomingClearance, 3),
+            'leastEngagement' => $result->leastEngagement === null ? null : round($result->leastEngagement, 3),
             'criticalSpeed' => $result->criticalSpeed === null ? null : round($result->criticalSpeed, 1),
             'speedVariation' => round($result->speedVariation, 6),
             'angularAcceleration' => round($result->angularAcceleration, 2),
+            'assumed' => $result->assumed,
             'warnings' => $result->warnings,
         ];
     }

@@ -6,6 +6,7 @@ namespace Geodex\Core\Cli;
 
 use Geodex\Core\Driveline\ShaftCalculator;
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Findings\ChartSlipFinder;
 use Geodex\Core\Findings\SurveyAssessor;
 use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Job;
@@ -110,7 +111,11 @@ final readonly class GeodexCommand
             throw UnusableCall::because($id === '' ? 'name the survey with --survey ID' : "there is no survey “{$id}”", 'The file has: '.($known === [] ? 'no surveys' : implode(', ', $known)));
         }
         $start = hrtime(true);
-        $assessment = (new SurveyAssessor)->assess($job->frame, $survey);
+        try {
+            $assessment = (new SurveyAssessor)->assess($job->frame, $survey);
+        } catch (CoreFailure $failure) {
+            throw UncomputableSurvey::because($failure, (new ChartSlipFinder)->find($job->frame, $survey));
+        }
         $milliseconds = (hrtime(true) - $start) / 1e6;
 
         return (new SurveyDocument)->of($survey, $assessment, (new Forecaster)->forecast($assessment->frame, $survey, $assessment->survey), $milliseconds);

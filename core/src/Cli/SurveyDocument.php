@@ -7,13 +7,22 @@ namespace Geodex\Core\Cli;
 use Geodex\Core\Findings\Assessment;
 use Geodex\Core\Findings\ChartDoubt;
 use Geodex\Core\Findings\Finding;
+use Geodex\Core\Findings\HeldPull;
+use Geodex\Core\Findings\PullCheck;
+use Geodex\Core\Findings\PullPart;
 use Geodex\Core\Findings\PullStep;
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Survey\Cause\LikelyCause;
+use Geodex\Core\Survey\Datum\DoubtfulBase;
+use Geodex\Core\Survey\Explanation\Explanation;
+use Geodex\Core\Survey\Explanation\Mistake;
 use Geodex\Core\Survey\Forecast;
 use Geodex\Core\Survey\NextReading;
+use Geodex\Core\Survey\Outcome;
 use Geodex\Core\Survey\PointResult;
 use Geodex\Core\Survey\ReadingResult;
 use Geodex\Core\Survey\Survey;
+use Geodex\Core\Survey\Verdict;
 use Geodex\Core\Units\LengthUnit;
 use Geodex\Core\Units\Spoken;
 
@@ -25,15 +34,20 @@ final readonly class SurveyDocument
     {
         return [
             'survey' => $survey->id,
-            'against' => $assessment->mirrored ? 'mirror' : 'chart',
-            'network' => get_object_vars($assessment->survey->network),
+            'against' => $assessment->against->value,
+            'network' => [...get_object_vars($assessment->survey->network), 'widening' => round($assessment->survey->network->widening(), 4)],
+            'base' => $assessment->survey->base,
+            'doubtfulBase' => array_map(fn (DoubtfulBase $one): array => ['id' => $one->id, 'off' => $this->rounded($one->off), 'text' => Spoken::in(LengthUnit::Millimetre, $one->text())], $assessment->survey->doubtfulBase()),
+            'explanations' => array_map($this->explanation(...), $assessment->survey->explanations),
+            'beyond' => $assessment->survey->beyond,
             'points' => array_map($this->point(...), $assessment->survey->points),
             'readings' => array_map($this->reading(...), $assessment->survey->readings),
             'findings' => array_map($this->finding(...), $assessment->findings),
             'next' => array_map($this->next(...), $assessment->next),
             'fit' => ['state' => $assessment->fit->state, 'reasons' => array_map(fn (string $reason): string => Spoken::in(LengthUnit::Millimetre, $reason), $assessment->fit->reasons)],
-            'pulls' => array_map(fn (PullStep $step): array => ['order' => $step->order, 'section' => $step->section->value, 'pattern' => $step->pattern->value, 'points' => $step->points, 'amount' => round($step->amount, 2), 'direction' => $step->direction], $assessment->pulls),
-            'chartDoubts' => array_map(fn (ChartDoubt $doubt): array => get_object_vars($doubt), $assessment->doubts),
+            'pulls' => array_map($this->pull(...), $assessment->pulls),
+            'held' => array_map(fn (HeldPull $one): array => ['what' => Spoken::in(LengthUnit::Millimetre, $one->what), 'until' => $one->until], $assessment->held),
+            'chartDoubts' => array_map(fn (ChartDoubt $doubt): array => [...get_object_vars($doubt), 'text' => Spoken::in(LengthUnit::Millimetre, $doubt->text)], $assessment->doubts),
             'progress' => ['coordinates' => $forecast->coordinates, 'settled' => $forecast->settled, 'toGo' => $forecast->toGo, 'tooClose' => $forecast->tooClose],
             'milliseconds' => round($milliseconds, 2),
         ];
@@ -49,6 +63,44 @@ final readonly class SurveyDocument
             'deviation' => $this->rounded($point->deviation),
             'determined' => $point->determined,
             'verdict' => $point->verdict->value,
+            'verdicts' => $point->axes === [] ? [$point->verdict->value, $point->verdict->value, $point->verdict->value] : array_map(fn (Verdict $verdict): string => $verdict->value, $point->axes),
+            'reason' => $point->reason()?->value,
+            'hull' => $point->hull === [] ? null : array_map(fn (array $hull): array => array_map(fn (float $mm): ?float => is_finite($mm) ? round($mm, 4) : null, $hull), $point->hull),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function explanation(Explanation $explanation): array
+    {
+        return [
+            'suspects' => $explanation->suspects(),
+            'weightedSum' => round($explanation->weightedSum, 4),
+            'mistakes' => array_map(fn (Mistake $mistake): array => ['reading' => $mistake->reading, 'error' => round($mistake->error, 4), 'hint' => $this->hint($mistake->causes)], $explanation->mistakes),
+        ];
+    }
+
+    /**
+     * Where two causes fit about equally, both are told.
+     *
+     * @param  list<LikelyCause>  $causes
+     */
+    private function hint(array $causes): ?string
+    {
+        return $causes === [] ? null : implode(' Or: ', array_map(fn (LikelyCause $cause): string => $cause->text, $causes));
+    }
+
+    /** @return array<string, mixed> */
+    private function pull(PullStep $step): array
+    {
+        return [
+            'order' => $step->order,
+            'section' => $step->section->value,
+            'pattern' => $step->pattern->value,
+            'points' => $step->points,
+            'amount' => round($step->amount, 2),
+            'direction' => $step->direction,
+            'parts' => array_map(fn (PullPart $part): array => ['points' => $part->points, 'direction' => $part->way->value, 'amount' => round($part->amount, 3)], $step->parts),
+            'checks' => array_map(fn (PullCheck $check): array => ['kind' => $check->kind, 'call' => $check->call, 'now' => round($check->now, 3), 'target' => round($check->target, 3)], $step->checks),
         ];
     }
 
@@ -65,7 +117,7 @@ final readonly class SurveyDocument
             'standardised' => $round($reading->standardised),
             'status' => $reading->status->value,
             'error' => $round($reading->error),
-            'hint' => $reading->causes === [] ? null : $reading->causes[0]->text,
+            'hint' => $this->hint($reading->causes),
         ];
     }
 
@@ -88,7 +140,7 @@ final readonly class SurveyDocument
     {
         $points = count($next->points) === 2 ? ['from' => $next->points[0], 'to' => $next->points[1]] : ['point' => $next->points[0]];
 
-        return ['kind' => $next->kind, ...$points, 'expected' => $next->expected === null ? null : round($next->expected, 2), 'gain' => round($next->gain, 4), 'because' => $next->because->value];
+        return ['kind' => $next->kind, ...$points, 'expected' => $next->expected === null ? null : round($next->expected, 2), 'gain' => round($next->gain, 4), 'because' => $next->because->value, 'outcomes' => array_map(fn (Outcome $outcome): array => ['value' => round($outcome->value, 2), 'wrong' => $outcome->wrong, 'folded' => $outcome->folded], $next->outcomes)];
     }
 
     /** @return ?array{float, float, float} */

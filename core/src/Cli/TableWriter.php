@@ -55,7 +55,7 @@ final readonly class TableWriter
             is_bool($value) => $value ? 'yes' : 'no',
             is_float($value) => sprintf('%.2f', $value),
             $value instanceof \JsonSerializable => $this->cell($value->jsonSerialize()),
-            is_array($value) => implode(' ', array_map(fn (mixed $one): string => is_float($one) ? sprintf('%9.2f', $one) : $this->cell($one), $value)),
+            is_array($value) => implode($value !== [] && is_array(reset($value)) ? '; ' : ' ', array_map(fn (mixed $one): string => is_float($one) ? sprintf('%9.2f', $one) : $this->cell($one), $value)),
             is_scalar($value) => (string) $value,
             default => '?',
         };

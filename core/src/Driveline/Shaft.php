@@ -12,8 +12,8 @@ final readonly class Shaft
     /**
      * @param  ShaftEnd  $front  output the shaft hangs on
      * @param  ShaftEnd  $rear  input that it drives
-     * @param  Vector3  $bump  how the rear joint moves from ride height to full bump (mm)
-     * @param  Vector3  $droop  how it moves from ride height to full droop (mm)
+     * @param  ?Vector3  $bump  how the rear joint moves from ride height to full bump (mm), null where not given
+     * @param  ?Vector3  $droop  how it moves from ride height to full droop (mm), null where not given
      * @param  float  $speed  fastest the shaft turns, rev/min
      */
     public function __construct(
@@ -24,8 +24,8 @@ final readonly class Shaft
         public Slip $slip,
         public Tube $tube,
         public YokePhase $phase,
-        public Vector3 $bump,
-        public Vector3 $droop,
+        public ?Vector3 $bump,
+        public ?Vector3 $droop,
         public float $speed,
     ) {
         if (! is_finite($speed) || $speed <= 0.0) {

@@ -19,31 +19,46 @@ final readonly class ShaftCalculator
         $shaft = $plan === null ? $shaft : $this->moved($shaft, $plan);
         $ride = $shaft->rear->joint->minus($shaft->front->joint)->norm();
         $pulledApart = $ride + $shaft->slip->wanted;
-        $states = [
-            $this->state('ride', $shaft, Vector3::of(0, 0, 0), $pulledApart),
-            $this->state('bump', $shaft, $shaft->bump, $pulledApart),
-            $this->state('droop', $shaft, $shaft->droop, $pulledApart),
-        ];
+        $states = [$this->state('ride', $shaft, Vector3::of(0, 0, 0), $pulledApart)];
+        foreach (['bump' => $shaft->bump, 'droop' => $shaft->droop] as $name => $travel) {
+            if ($travel !== null) {
+                $states[] = $this->state($name, $shaft, $travel, $pulledApart);
+            }
+        }
         $engagements = array_map(fn (ShaftState $state): float => $state->engagement, $states);
         $angles = array_map(fn (ShaftState $state): float => max($state->angles->front->radians, $state->angles->rear->radians), $states);
         $critical = $shaft->tube->wall === null ? null : CriticalSpeed::of(max(array_map(fn (ShaftState $state): float => $state->length, $states)), $shaft->tube->outside, $shaft->tube->wall);
         $omega = $shaft->speed * 2 * M_PI / 60;
         $atRide = $states[0]->angles;
         $worse = max($atRide->front->radians, $atRide->rear->radians);
+        $tubeToCut = $shaft->existing->pulledApart() - $pulledApart;
         $result = new ShaftResult(
             $shaft,
             $states,
-            $shaft->existing->pulledApart() - $pulledApart,
-            $shaft->slip->possible - max($engagements),
-            min($engagements),
+            $tubeToCut,
+            $shaft->bump === null ? null : $shaft->slip->possible - max($engagements),
+            $shaft->droop === null ? null : min($engagements),
             $critical,
             (1 / cos($worse) - cos($worse)) / 2,
             $omega * $omega * $atRide->residual->radians ** 2,
             Angle::ofRadians(max($angles)),
             [],
+            new ShaftCut($tubeToCut, $shaft->tube->kerf, $shaft->tube->gap),
+            $this->assumed($shaft),
         );
 
         return $this->warned($result);
+    }
+
+    /** @return list<string> */
+    private function assumed(Shaft $shaft): array
+    {
+        return array_values(array_filter([
+            $shaft->bump === null ? 'Full bump is not given: bottoming of the slip is not checked.' : null,
+            $shaft->droop === null ? 'Full droop is not given: the engagement that is left there is not checked.' : null,
+            $shaft->front->yaw === null || $shaft->rear->yaw === null ? sprintf('In plan the axis of the %s is taken to run straight: its angle is not given.', implode(' and the ', array_filter([$shaft->front->yaw === null ? 'front joint' : null, $shaft->rear->yaw === null ? 'rear joint' : null]))) : null,
+            $shaft->slip->leastIsGiven ? null : sprintf('At least %g mm of engagement is taken, the diameter of a usual spline: none is given.', $shaft->slip->least),
+        ]));
     }
 
     private function moved(Shaft $shaft, PlannedFrame $plan): Shaft
@@ -67,6 +82,6 @@ final readonly class ShaftCalculator
 
     private function warned(ShaftResult $r): ShaftResult
     {
-        return new ShaftResult($r->shaft, $r->states, $r->tubeToCut, $r->bottomingClearance, $r->leastEngagement, $r->criticalSpeed, $r->speedVariation, $r->angularAcceleration, $r->worstAngle, (new ShaftChecker($this->limits))->warnings($r));
+        return new ShaftResult($r->shaft, $r->states, $r->tubeToCut, $r->bottomingClearance, $r->leastEngagement, $r->criticalSpeed, $r->speedVariation, $r->angularAcceleration, $r->worstAngle, (new ShaftChecker($this->limits))->warnings($r), $r->cut, $r->assumed);
     }
 }

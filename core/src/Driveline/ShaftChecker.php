@@ -19,10 +19,10 @@ final readonly class ShaftChecker
     private function slip(ShaftResult $shaft): array
     {
         $warnings = [];
-        if ($shaft->bottomingClearance <= 0) {
+        if ($shaft->bottomingClearance !== null && $shaft->bottomingClearance <= 0) {
             $warnings[] = sprintf('The slip joint bottoms by %.0f mm before full travel: the shaft would push the gearbox and the axle apart.', -$shaft->bottomingClearance);
         }
-        if ($shaft->leastEngagement < $shaft->shaft->slip->least) {
+        if ($shaft->leastEngagement !== null && $shaft->leastEngagement < $shaft->shaft->slip->least) {
             $warnings[] = sprintf('At full travel only %.0f mm of the slip joint stays engaged; at least %.0f mm is wanted.', $shaft->leastEngagement, $shaft->shaft->slip->least);
         }
 

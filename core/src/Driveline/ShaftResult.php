@@ -11,9 +11,11 @@ final readonly class ShaftResult
 {
     /**
      * @param  Shaft  $shaft  with its joints where they are now
-     * @param  list<ShaftState>  $states  ride, bump, droop
+     * @param  list<ShaftState>  $states  ride, and bump and droop where they are given
      * @param  float  $tubeToCut  negative means tube to add (mm)
-     * @param  float  $bottomingClearance  what the slip can still slide in at its shortest (mm)
+     * @param  ?float  $bottomingClearance  what the slip can still slide in at full bump (mm), null where that is not given
+     * @param  ?float  $leastEngagement  of the slip at full droop (mm), null where that is not given
+     * @param  list<string>  $assumed  what was not given, and what was taken in its place
      * @param  ?float  $criticalSpeed  first critical speed, null while the wall is not known
      * @param  float  $speedVariation  of the rear yoke at the worse joint, share of the speed either way
      * @param  float  $angularAcceleration  peak, rad/s², from the residual of both joints
@@ -24,12 +26,14 @@ final readonly class ShaftResult
         public Shaft $shaft,
         public array $states,
         public float $tubeToCut,
-        public float $bottomingClearance,
-        public float $leastEngagement,
+        public ?float $bottomingClearance,
+        public ?float $leastEngagement,
         public ?float $criticalSpeed,
         public float $speedVariation,
         public float $angularAcceleration,
         public ?Angle $worstAngle,
         public array $warnings,
+        public ShaftCut $cut,
+        public array $assumed,
     ) {}
 }

@@ -13,11 +13,11 @@ final readonly class Assessment
 {
     /**
      * @param  Frame  $frame  with the reference that was used
-     * @param  bool  $mirrored  whether that reference is the frame's own mirror image
      * @param  list<Finding>  $findings
      * @param  list<NextReading>  $next
      * @param  list<ChartDoubt>  $doubts
      * @param  list<PullStep>  $pulls
+     * @param  list<HeldPull>  $held  pulls that are not ordered yet
      */
-    public function __construct(public Frame $frame, public bool $mirrored, public SurveyResult $survey, public array $findings, public array $next, public array $doubts, public array $pulls, public FitVerdict $fit) {}
+    public function __construct(public Frame $frame, public Held $against, public SurveyResult $survey, public array $findings, public array $next, public array $doubts, public array $pulls, public array $held, public FitVerdict $fit) {}
 }

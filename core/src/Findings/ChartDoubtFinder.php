@@ -35,6 +35,12 @@ final readonly class ChartDoubtFinder
     /** A chart value is read to this (mm); a figure nearer than that is met. */
     private const CHART_ROUNDING_MM = 0.5;
 
+    /** How far a bent point stands off: a wide normal (mm). */
+    private const BENT_MM = 8.0;
+
+    /** A likelihood ratio below this says nothing. */
+    private const WORTH_SAYING = 3.0;
+
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
 
     /** @return list<ChartDoubt> */
@@ -112,17 +118,35 @@ final readonly class ChartDoubtFinder
         if ($others !== [] || $this->mateIsOff($point, $axis, $frame, $result)) {
             return null;
         }
-        $near = fn (float $suggested): bool => abs($chart + $mm - $suggested) <= max(self::CHART_ROUNDING_MM, self::FITS_SIGMAS * $sigma->toArray()[$axis]);
-        foreach ($this->slips($chart, $mm) as [$suggested, $slip]) {
-            if ($near($suggested)) {
-                return new ChartDoubt($point->id, $axis, $chart, $chart + $mm, $suggested, sprintf(
-                    'The readings of %s agree with each other, but its %s is %.1f mm from the chart%s: %s. The chart says %g; %g was probably meant. Check it against another source before anything is pulled.',
-                    $point->id, self::AXES[$axis], abs($mm), $point->mate === null ? '' : ", and its mate $point->mate is not", $slip, round($chart, 2), round($suggested, 2),
+        $slips = $this->slips($chart, $mm);
+        $s = $sigma->toArray()[$axis];
+        foreach ($slips as [$suggested, $slip]) {
+            $likelier = $this->likelier($mm, $suggested - $chart, $s, count($slips));
+            if (abs($chart + $mm - $suggested) <= max(self::CHART_ROUNDING_MM, self::FITS_SIGMAS * $s) && $likelier >= self::WORTH_SAYING) {
+                return new ChartDoubt('figure', $point->id, $axis, $chart, $chart + $mm, $suggested, sprintf(
+                    'Is the chart of %s wrong? The readings agree with each other, but put its %s %.1f mm from the chart%s: %s. The chart says %g; %g may have been meant, which is %s times likelier than a point bent by just that much. Hold it against its sheet, a sister vehicle or its mate before anything is pulled.',
+                    $point->id, self::AXES[$axis], abs($mm), $point->mate === null ? '' : ", and its mate $point->mate is not off", $slip, round($chart, 2), round($suggested, 2), $likelier > 1000 ? 'over a thousand' : (string) round($likelier),
                 ));
             }
         }
 
         return null;
+    }
+
+    /**
+     * Likelihood of a slip by this figure against that of a bent point, whose deviations are normal with 8 mm. A slip may take many
+     * forms, so that each has only its share.
+     *
+     * @param  float  $mm  seen
+     * @param  float  $figure  mm
+     * @param  float  $sigma  mm
+     */
+    private function likelier(float $mm, float $figure, float $sigma, int $forms): float
+    {
+        $slip = hypot($sigma, self::CHART_ROUNDING_MM);
+        $bent = hypot($sigma, self::BENT_MM);
+
+        return min(1e6, exp(min(50.0, -(($mm - $figure) / $slip) ** 2 / 2 + ($mm / $bent) ** 2 / 2)) * $bent / $slip / $forms);
     }
 
     private function mateIsOff(Point $point, int $axis, Frame $frame, SurveyResult $result): bool

@@ -9,14 +9,22 @@ use Geodex\Core\Units\Spoken;
 /** Says a finding the way one technician would tell another. */
 final readonly class FindingSentence
 {
+    /** Amounts that differ by more are told as different (mm). */
+    private const DIFFERENT_MM = 1.0;
+
     /**
      * @param  float  $amount  mm
      * @param  float  $expanded  half the 95 % interval (mm)
      * @param  float  $tolerance  of the section's points (mm)
+     * @param  list<float>  $others  amounts under other ways to understand the readings (mm)
      */
-    public function say(Pattern $pattern, Section $section, ?string $side, float $amount, float $expanded, bool $significant, float $tolerance): string
+    public function say(Pattern $pattern, Section $section, ?string $side, float $amount, float $expanded, bool $significant, float $tolerance, array $others = []): string
     {
         $mm = Spoken::measure(abs($amount), $expanded);
+        [$least, $most] = [min([$amount, ...$others]), max([$amount, ...$others])];
+        if (! $significant && $most - $least > max($expanded, self::DIFFERENT_MM)) {
+            return sprintf('%s %s cannot be told yet: the readings can be explained in more than one way, from %s to %s.', ucfirst($this->name($pattern, $side)), $this->where($section), Spoken::measure($least), Spoken::measure($most));
+        }
         if (! $significant) {
             return sprintf('No %s to be seen %s: %s.', $this->name($pattern, $side), $this->where($section), $mm);
         }

@@ -71,14 +71,46 @@ final readonly class FindingsReader
     private function finding(Pattern $pattern, Section $section, ?string $side, LinearAmount $amount, array $pairs, SurveyResult $result): Finding
     {
         $sigma = $result->covariance->sigma($amount->weights);
-        $significant = abs($amount->value) > $this->options->coverage * $sigma;
+        $expanded = $this->options->coverage * $sigma;
+        $others = $this->others($amount, $sigma, $pairs, $result);
+        // Only where every way to understand the readings shows it, on the same side.
+        $significant = array_filter([[$amount->value, $expanded], ...$others], fn (array $one): bool => abs($one[0]) <= $one[1] || ($one[0] > 0) !== ($amount->value > 0)) === [];
         $tolerance = max([0.0, ...array_map(fn (Pair $pair): float => $pair->tolerance, $pairs)]);
         $points = [];
         foreach ($pairs as $pair) {
             array_push($points, $pair->left, $pair->right);
         }
-        $text = (new FindingSentence)->say($pattern, $section, $side, $amount->value, $this->options->coverage * $sigma, $significant, $tolerance);
+        $text = (new FindingSentence)->say($pattern, $section, $side, $amount->value, $expanded, $significant, $tolerance, array_column($others, 0));
 
-        return new Finding($pattern, $section, $side, $amount->value, $sigma, $significant, $text, $points, $tolerance);
+        return new Finding($pattern, $section, $side, $amount->value, $sigma, $significant, $text, $points, $tolerance, $others, $expanded);
+    }
+
+    /**
+     * The amount under every other way to understand the readings; its interval is wider by as much as that of the coordinates it rests on.
+     *
+     * @param  list<Pair>  $pairs
+     * @return list<array{float, float}> amount and half the 95 % interval (mm)
+     */
+    private function others(LinearAmount $amount, float $sigma, array $pairs, SurveyResult $result): array
+    {
+        $places = [];
+        foreach ($pairs as $pair) {
+            $places[$pair->leftColumn] = [$pair->left, $pair->leftChart];
+            $places[$pair->rightColumn] = [$pair->right, $pair->rightChart];
+        }
+        $others = [];
+        foreach ($result->alternatives as $other) {
+            $value = 0.0;
+            $wider = 1.0;
+            foreach ($amount->weights as $column => $weight) {
+                $axis = $column % 3;
+                [$id, $chart] = $places[$column - $axis];
+                $value += $weight * (($other->chart[$id] ?? $chart)->toArray()[$axis] - $chart->toArray()[$axis]);
+                $wider = max($wider, $other->variances[$column] / max(1e-12, $result->covariance->matrix[$column][$column]));
+            }
+            $others[] = [$value, $this->options->coverage * $sigma * sqrt(min(1e4, $wider))];
+        }
+
+        return $others;
     }
 }

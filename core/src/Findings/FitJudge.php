@@ -25,7 +25,7 @@ final readonly class FitJudge
      */
     public function judge(Frame $frame, bool $mirrored, SurveyResult $result, array $findings, array $doubts): FitVerdict
     {
-        $doubted = array_map(fn (ChartDoubt $doubt): string => $doubt->point, $doubts);
+        $doubted = array_merge([], ...array_map(fn (ChartDoubt $doubt): array => $doubt->points(), $doubts));
         $out = array_map(fn (Finding $finding): string => $finding->text, array_values(array_filter($findings, fn (Finding $finding): bool => $finding->significant && abs($finding->amount) - $this->options->coverage * $finding->sigma > $finding->tolerance && array_intersect($finding->points, $doubted) === [])));
         $points = $this->named($result, Verdict::Out, $doubted);
         if ($points !== []) {
@@ -53,7 +53,13 @@ final readonly class FitJudge
      */
     private function open(Frame $frame, SurveyResult $result, array $doubts): array
     {
-        $open = array_map(fn (ChartDoubt $doubt): string => "The chart of $doubt->point is in doubt.", $doubts);
+        $open = array_map(fn (ChartDoubt $doubt): string => 'The chart of '.implode(' and ', $doubt->points()).' is in doubt.', $doubts);
+        if ($result->isAmbiguous()) {
+            $open[] = sprintf('The readings can be explained in %s ways: take the reading that tells them apart.', $result->beyond ? 'more than '.count($result->explanations) : count($result->explanations));
+        }
+        foreach ($result->doubtfulBase() as $doubtful) {
+            $open[] = $doubtful->text();
+        }
         $unread = array_values(array_map(fn (Point $point): string => $point->id, array_filter($frame->points, fn (Point $point): bool => $result->point($point->id)?->measured === null)));
         if ($unread !== []) {
             $open[] = 'Not read yet: '.$this->listed($unread).'.';
@@ -76,6 +82,9 @@ final readonly class FitJudge
     /** @return list<string> */
     private function leftOut(SurveyResult $result): array
     {
+        if ($result->isAmbiguous()) {
+            return [];
+        }
         $suspects = count(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Suspect));
 
         return $suspects === 0 ? [] : [$suspects === 1 ? 'One reading that does not fit is left out; strike it or take it again.' : "$suspects readings that do not fit are left out; strike them or take them again."];

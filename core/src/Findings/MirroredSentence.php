@@ -23,6 +23,6 @@ final readonly class MirroredSentence
             $finding->section->value, $finding->side, Spoken::measure(abs($finding->amount), $this->options->coverage * $finding->sigma), $finding->amount > 0 ? 'short' : 'long', $other,
         );
 
-        return new Finding($finding->pattern, $finding->section, $finding->side, $finding->amount, $finding->sigma, $finding->significant, $text, $finding->points, $finding->tolerance);
+        return new Finding($finding->pattern, $finding->section, $finding->side, $finding->amount, $finding->sigma, $finding->significant, $text, $finding->points, $finding->tolerance, $finding->others, $finding->expanded);
     }
 }

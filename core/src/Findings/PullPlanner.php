@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Geodex\Core\Findings;
 
 use Geodex\Core\Frame\Frame;
-use Geodex\Core\Frame\Side;
+use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Survey\Datum\DoubtfulBase;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
 use Geodex\Core\Units\Spoken;
 
 /**
  * Says how far each outermost pair must come, which way, and in what order: the centre section before the ends, since they
- * hang on it; in each section length, then sidesway, then height, then twist, as frames are pulled in practice.
+ * hang on it; in each section length, then sidesway, then height, then twist, as frames are pulled in practice. Only what is surely
+ * out is pulled, and nothing that an open question bears on.
  */
 final readonly class PullPlanner
 {
@@ -24,106 +26,142 @@ final readonly class PullPlanner
 
     /**
      * @param  list<Finding>  $findings
-     * @return list<PullStep> for everything significant that is not surely within its tolerance
+     * @param  list<ChartDoubt>  $doubts
+     * @param  ?string  $first  what has to be read first, where the readings can be explained in more than one way
      */
-    public function plan(Frame $frame, SurveyResult $result, array $findings): array
+    public function plan(Frame $frame, SurveyResult $result, array $findings, array $doubts = [], ?string $first = null): PullPlan
     {
-        $steps = [];
+        $steps = $held = [];
+        $at = [];
+        foreach ($result->points as $point) {
+            if ($point->measured !== null) {
+                $at[$point->id] = $point->measured;
+            }
+        }
+        foreach ($this->inOrder($findings) as $finding) {
+            $parts = (new PullParts($frame))->of($finding);
+            $until = $this->until($finding, $frame, $result, $doubts, $first);
+            if ($until !== null) {
+                $held[] = new HeldPull($finding->isAgreed() ? $this->say($finding, $parts) : $finding->text, $until);
+
+                continue;
+            }
+            $after = $this->pulled($at, $parts);
+            $steps[] = new PullStep(
+                count($steps) + 1, $finding->pattern, $finding->section, array_merge(...array_map(fn (PullPart $part): array => $part->points, $parts)),
+                abs($finding->amount), $this->options->coverage * $finding->sigma, $this->direction($finding, $parts), $parts,
+                (new PullChecks($frame, $result, $this->options))->of($finding->pattern, $parts, $at, $after), $this->say($finding, $parts),
+            );
+            $at = $after;
+        }
+
+        return new PullPlan($steps, $held);
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<Finding> those that would be pulled if some way to understand the readings is right
+     */
+    private function inOrder(array $findings): array
+    {
+        $ordered = [];
         foreach (self::SECTIONS as $section) {
             foreach (self::ORDER as $pattern) {
                 foreach ($findings as $finding) {
-                    if ($finding->section === $section && $finding->pattern === $pattern && $this->matters($finding)) {
-                        $steps[] = $this->step(count($steps) + 1, $finding, $frame, $result);
+                    if ($finding->section === $section && $finding->pattern === $pattern && $finding->mayBeOut()) {
+                        $ordered[] = $finding;
                     }
                 }
             }
         }
 
-        return $steps;
-    }
-
-    private function matters(Finding $finding): bool
-    {
-        return $finding->significant && abs($finding->amount) + $this->options->coverage * $finding->sigma > $finding->tolerance;
-    }
-
-    private function step(int $order, Finding $finding, Frame $frame, SurveyResult $result): PullStep
-    {
-        $positive = $finding->amount > 0;
-        $points = $this->pulled($finding, $frame);
-        $direction = match ($finding->pattern) {
-            Pattern::Diamond => $positive ? 'the right rail forward and the left rail rearward, half each' : 'the left rail forward and the right rail rearward, half each',
-            Pattern::ShortRail => ($finding->section === Section::Front) === $positive ? 'forward' : 'rearward',
-            Pattern::Sidesway => $positive ? 'to the left' : 'to the right',
-            Pattern::Sag => $positive ? 'down' : 'up',
-            Pattern::Twist => $positive ? 'the right side down against the left' : 'the left side down against the right',
-        };
-        $where = $finding->section === Section::Centre ? 'the centre section' : 'the '.$finding->section->value;
-        $expanded = $this->options->coverage * $finding->sigma;
-        $text = sprintf('Bring %s %s: %s.', $finding->pattern === Pattern::ShortRail ? implode(' and ', $points) : "$where (".implode(', ', $points).')', Spoken::measure(abs($finding->amount)), $direction);
-
-        return new PullStep($order, $finding->pattern, $finding->section, $points, abs($finding->amount), $expanded, $direction, $this->checks($finding->pattern, $points, $frame, $result), $text);
-    }
-
-    /** @return list<string> the points of the outermost pair, or the end pairs of the centre; one of them for a short rail */
-    private function pulled(Finding $finding, Frame $frame): array
-    {
-        if ($finding->section === Section::Centre) {
-            return count($finding->points) <= 4 ? $finding->points : [...array_slice($finding->points, 0, 2), ...array_slice($finding->points, -2)];
-        }
-        $pair = array_slice($finding->points, 0, 2);
-
-        return $finding->side === null ? $pair : array_values(array_filter($pair, fn (string $id): bool => $frame->point($id)->side->value === $finding->side));
+        return $ordered;
     }
 
     /**
-     * Readings that show the pull: for what is out in plan the tram to the base point diagonally across, which hardly notices
-     * a height; for sag the rise from the base point along the rail, for twist the rise from left to right.
+     * What has to be cleared up before this is pulled; null if nothing does.
      *
-     * @param  list<string>  $points
-     * @return list<array{kind: 'tram'|'rise', call: string, now: float, target: float}>
+     * @param  list<ChartDoubt>  $doubts
      */
-    private function checks(Pattern $pattern, array $points, Frame $frame, SurveyResult $result): array
+    private function until(Finding $finding, Frame $frame, SurveyResult $result, array $doubts, ?string $first): ?string
     {
-        $checks = [];
-        foreach ($points as $id) {
-            $is = $result->point($id)?->measured;
-            $should = $frame->point($id)->reference;
-            $from = match ($pattern) {
-                Pattern::Twist => $frame->point($id)->side === Side::Right ? $frame->point($id)->mate : null,
-                Pattern::Sag => $this->anchor($id, $frame, $result, true),
-                default => $this->anchor($id, $frame, $result, false),
-            };
-            $at = $from === null ? null : $result->point($from)?->measured;
-            $meant = $from === null ? null : $frame->point($from)->reference;
-            if ($is === null || $should === null || $from === null || $at === null || $meant === null) {
-                continue;
+        foreach ($doubts as $doubt) {
+            if (array_intersect($doubt->points(), $finding->points) !== []) {
+                return 'the chart of '.implode(' and ', $doubt->points()).' is held against another source';
             }
-            $checks[] = in_array($pattern, [Pattern::Twist, Pattern::Sag], true)
-                ? ['kind' => 'rise', 'call' => "$from $id", 'now' => $is->z - $at->z, 'target' => $should->z - ($pattern === Pattern::Twist ? $meant->z : $at->z)]
-                : ['kind' => 'tram', 'call' => "$from $id", 'now' => $is->minus($at)->norm(), 'target' => $should->minus($at)->norm()];
+        }
+        foreach ($this->alone($frame, $result->doubtfulBase()) as $doubtful) {
+            if (in_array($doubtful->id, $finding->points, true) || count($result->choices) > 1 && ! $finding->isAgreed()) {
+                return "base point $doubtful->id is held against another source";
+            }
+        }
+        if (! $finding->isAgreed() || $result->beyond) {
+            return $first ?? 'the readings can be explained in one way only';
         }
 
-        return $checks;
+        return match (true) {
+            $this->options->coverage * $finding->sigma > $this->options->trusted * $finding->tolerance => 'more is read there: it is known too weakly',
+            $finding->significant && abs($finding->amount) - $finding->expanded > $finding->tolerance && ! $finding->isSurelyOut() => 'more is read there: it is out, but a chain wants it surer than 95 times in 100',
+            ! $finding->isSurelyOut() => sprintf('more is read there: too close to the %g mm allowed to call', $finding->tolerance),
+            default => null,
+        };
     }
 
-    /** The nearest base point within the reach of the tram, on the same side or the other, that is not the point itself. */
-    private function anchor(string $id, Frame $frame, SurveyResult $result, bool $sameSide): ?string
+    /**
+     * A pair of mates that is off together is a shape of the frame, not a question about a point.
+     *
+     * @param  list<DoubtfulBase>  $doubtful
+     * @return list<DoubtfulBase> those whose mate is not doubtful too
+     */
+    private function alone(Frame $frame, array $doubtful): array
     {
-        $is = $result->point($id)?->measured;
-        $best = null;
-        $least = $this->options->reach;
-        foreach ($result->base as $base) {
-            $at = $result->point($base)?->measured;
-            if ($is === null || $at === null || $base === $id || $base === $frame->point($id)->mate || ($frame->point($base)->side === $frame->point($id)->side) !== $sameSide) {
-                continue;
-            }
-            $span = $at->minus($is)->norm();
-            if ($span <= $least) {
-                [$best, $least] = [$base, $span];
+        $ids = array_map(fn (DoubtfulBase $one): string => $one->id, $doubtful);
+
+        return array_values(array_filter($doubtful, fn (DoubtfulBase $one): bool => ! $one->alone || ! in_array($frame->point($one->id)->mate, $ids, true)));
+    }
+
+    /**
+     * @param  array<string, Vector3>  $at
+     * @param  list<PullPart>  $parts
+     * @return array<string, Vector3>
+     */
+    private function pulled(array $at, array $parts): array
+    {
+        foreach ($parts as $part) {
+            foreach ($part->points as $id) {
+                if (isset($at[$id])) {
+                    $at[$id] = $at[$id]->plus($part->way->by($part->amount));
+                }
             }
         }
 
-        return $best;
+        return $at;
+    }
+
+    /** @param  list<PullPart>  $parts */
+    private function direction(Finding $finding, array $parts): string
+    {
+        $right = $parts[0]->way;
+
+        return match (true) {
+            $finding->pattern === Pattern::Diamond => $right === Way::Forward ? 'the right rail forward and the left rail rearward, half each' : 'the left rail forward and the right rail rearward, half each',
+            $finding->pattern === Pattern::Twist && $finding->section === Section::Centre => sprintf(
+                'row %s: right side %s, left side %s; row %s: right side %s, left side %s, a quarter each',
+                implode(', ', array_slice($finding->points, 0, 2)), $parts[0]->way->value, $parts[1]->way->value,
+                implode(', ', array_slice($finding->points, -2)), $parts[2]->way->value, $parts[3]->way->value,
+            ),
+            $finding->pattern === Pattern::Twist => $right === Way::Down ? 'the right side down against the left' : 'the left side down against the right',
+            $finding->pattern === Pattern::Sag && $finding->section === Section::Centre => "the middle {$right->value} against both ends",
+            default => $right->words(),
+        };
+    }
+
+    /** @param  list<PullPart>  $parts */
+    private function say(Finding $finding, array $parts): string
+    {
+        $points = array_merge(...array_map(fn (PullPart $part): array => $part->points, $parts));
+        $where = $finding->section === Section::Centre ? 'the centre section' : 'the '.$finding->section->value;
+
+        return sprintf('Bring %s %s: %s.', $finding->pattern === Pattern::ShortRail ? implode(' and ', $points) : "$where (".implode(', ', $points).')', Spoken::measure(abs($finding->amount)), $this->direction($finding, $parts));
     }
 }

@@ -12,8 +12,9 @@ final readonly class PullStep
      * @param  list<string>  $points  that have to come
      * @param  float  $amount  mm, never negative
      * @param  float  $expanded  half its 95 % interval (mm)
-     * @param  string  $direction  "rearward", "to the left", "up, and the right side down" …
-     * @param  list<array{kind: 'tram'|'rise', call: string, now: float, target: float}>  $checks  readings to watch: what they read now, and at the target (mm)
+     * @param  string  $direction  in words
+     * @param  list<PullPart>  $parts  what each of the points has to do
+     * @param  list<PullCheck>  $checks  readings to watch
      */
-    public function __construct(public int $order, public Pattern $pattern, public Section $section, public array $points, public float $amount, public float $expanded, public string $direction, public array $checks, public string $text) {}
+    public function __construct(public int $order, public Pattern $pattern, public Section $section, public array $points, public float $amount, public float $expanded, public string $direction, public array $parts, public array $checks, public string $text) {}
 }

@@ -14,8 +14,9 @@ final readonly class Frame
      * @param  list<Point>  $points  in the order of the job
      * @param  list<Axle>  $axles
      * @param  list<CarriedItem>  $carried
+     * @param  ?ReferenceCovariance  $referenceCovariance  where the reference was measured itself
      */
-    public function __construct(public array $points, public array $axles = [], public array $carried = [])
+    public function __construct(public array $points, public array $axles = [], public array $carried = [], public ?ReferenceCovariance $referenceCovariance = null)
     {
         $byId = [];
         foreach ($points as $point) {

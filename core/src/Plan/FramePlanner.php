@@ -48,7 +48,7 @@ final readonly class FramePlanner
             $this->carriedChanges($frame, $shifts),
             array_map($this->witness(...), $shifts),
             array_map($this->cutLength(...), $shifts),
-            (new PlanChecker)->warnings($frame, $shifts),
+            (new PlanChecker)->warnings($frame, $shifts, $planned->wheelbase()),
         );
     }
 
@@ -101,14 +101,26 @@ final readonly class FramePlanner
      */
     private function carriedAfter(Frame $frame, array $shifts): array
     {
-        return array_map(fn (CarriedItem $item): CarriedItem => new CarriedItem(
-            $item->feature,
-            $item->from + $this->stationShift($item->from, $shifts),
-            $item->to + $this->stationShift($item->to, $shifts),
-        ), $frame->carried);
+        return array_map(fn (CarriedItem $item): CarriedItem => new CarriedItem($item->feature, $this->endAfter($item->from, $shifts), $this->endAfter($item->to, $shifts)), $frame->carried);
     }
 
     /**
+     * Where an end of something comes to lie; one in a band that is taken out stays at its cut.
+     *
+     * @param  list<Shift>  $shifts
+     */
+    private function endAfter(float $station, array $shifts): float
+    {
+        foreach ($shifts as $shift) {
+            $station = $shift->takesOut($station) ? $shift->cut : $station;
+        }
+
+        return $station + $this->stationShift($station, $shifts);
+    }
+
+    /**
+     * A stretch lengthens what passes its cut by all of it; a shorten takes off what lay in its band.
+     *
      * @param  list<Shift>  $shifts
      * @return list<CarriedChange>
      */
@@ -117,11 +129,20 @@ final readonly class FramePlanner
         $changes = [];
         foreach ($frame->carried as $item) {
             $change = 0.0;
+            $ends = [];
             foreach ($shifts as $shift) {
-                $change += $item->from <= $shift->cut && $item->to > $shift->cut ? $shift->operation->growth() : 0.0;
+                $growth = $shift->operation->growth();
+                $band = $shift->bandEnd - $shift->cut;
+                $within = max(0.0, min($item->to, $shift->bandEnd) - max($item->from, $shift->cut));
+                $change += $growth > 0 ? ($item->from <= $shift->cut && $item->to > $shift->cut ? $growth : 0.0) : $growth * $within / max(1e-9, $band);
+                foreach (['front' => $item->from, 'rear' => $item->to] as $end => $station) {
+                    if ($shift->takesOut($station)) {
+                        $ends[] = "its $end end lies in the piece that {$shift->operation->id()} takes out";
+                    }
+                }
             }
-            if (abs($change) > 1e-9) {
-                $changes[] = new CarriedChange($item->feature, $change);
+            if (abs($change) > 1e-9 || $ends !== []) {
+                $changes[] = new CarriedChange($item->feature, $change, $ends === [] ? null : ucfirst(implode(', and ', $ends)).': it needs a new place.');
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Reference;
 
+use Geodex\Core\Frame\ReferenceCovariance;
 use Geodex\Core\Geometry\Vector3;
 
 /** Positions that readings gave, to serve as what another survey is held against. */
@@ -14,6 +15,7 @@ final readonly class MeasuredReference
      * @param  array<string, Vector3>  $sigmas  mm
      * @param  list<string>  $free  points that the readings leave loose, so that they have no place
      * @param  list<string>  $contradicted  ids of readings that the others contradict, left out
+     * @param  ?ReferenceCovariance  $covariance  of all places together
      */
-    public function __construct(public array $places, public array $sigmas, public array $free, public array $contradicted) {}
+    public function __construct(public array $places, public array $sigmas, public array $free, public array $contradicted, public ?ReferenceCovariance $covariance = null) {}
 }

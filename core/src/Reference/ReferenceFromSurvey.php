@@ -6,11 +6,14 @@ namespace Geodex\Core\Reference;
 
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point;
+use Geodex\Core\Frame\ReferenceCovariance;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\CannotComputeSurvey;
+use Geodex\Core\Survey\PointResult;
 use Geodex\Core\Survey\ReadingStatus;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyComputer;
+use Geodex\Core\Survey\SurveyResult;
 
 /**
  * Makes a reference of a survey: of a sister vehicle, of the frame before the work, or of the lengths that a point-to-point
@@ -18,6 +21,9 @@ use Geodex\Core\Survey\SurveyComputer;
  */
 final readonly class ReferenceFromSurvey
 {
+    /** Of the interval that a hull is made of. */
+    private const COVERAGE = 1.96;
+
     public function __construct(private SurveyComputer $computer = new SurveyComputer) {}
 
     /** @throws CannotComputeSurvey if the readings do not place three points that are not in a line */
@@ -36,11 +42,42 @@ final readonly class ReferenceFromSurvey
                 continue;
             }
             $places[$point->id] = $point->measured;
-            $sigmas[$point->id] = $point->sigma;
+            $sigmas[$point->id] = $this->unsure($point);
         }
         $contradicted = array_values(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Suspect));
 
-        return new MeasuredReference($places, $sigmas, $free, array_map(fn ($reading): string => $reading->id, $contradicted));
+        return new MeasuredReference($places, $sigmas, $free, array_map(fn ($reading): string => $reading->id, $contradicted), $this->covariance(array_map(strval(...), array_keys($places)), $sigmas, $result));
+    }
+
+    /** Where the readings can be understood in several ways, or a mirror solution fits as well, a place is as unsure as all of them together. */
+    private function unsure(PointResult $point): Vector3
+    {
+        $sigmas = $point->sigma?->toArray() ?? [0.0, 0.0, 0.0];
+        foreach ($point->hull as $axis => [$least, $most]) {
+            $sigmas[$axis] = max($sigmas[$axis], is_finite($most - $least) ? ($most - $least) / 2 / self::COVERAGE : 0.0);
+        }
+
+        return Vector3::of(...$sigmas);
+    }
+
+    /**
+     * @param  list<string>  $points
+     * @param  array<string, Vector3>  $sigmas
+     */
+    private function covariance(array $points, array $sigmas, SurveyResult $result): ReferenceCovariance
+    {
+        $at = [];
+        foreach ($points as $id) {
+            foreach ([0, 1, 2] as $axis) {
+                $at[] = [$result->covariance->columns[$id] + $axis, $sigmas[$id]->toArray()[$axis] ** 2];
+            }
+        }
+        $matrix = [];
+        foreach ($at as $i => [$row, $variance]) {
+            $matrix[] = array_map(fn (int $j, array $other): float => $i === $j ? $variance : $result->covariance->matrix[$row][$other[0]], array_keys($at), $at);
+        }
+
+        return ReferenceCovariance::of($points, $matrix);
     }
 
     /** Its own reference has no say in how well a survey places its points. */

@@ -9,11 +9,9 @@ use Geodex\Core\Frame\Frame;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\NextReading;
 use Geodex\Core\Survey\NextReadingAdviser;
-use Geodex\Core\Survey\Reading\HeightReading;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Survey\Reading\ReadingKind;
 use Geodex\Core\Survey\Reading\ReadingKinds;
-use Geodex\Core\Survey\Reading\TramReading;
 use Geodex\Core\Survey\ReadingStatus;
 use Geodex\Core\Survey\RigidMotionFitter;
 use Geodex\Core\Survey\StartingTour;
@@ -102,7 +100,7 @@ final readonly class AccuracyStudy
             $frame = (new FrameMaker)->make($seed + $i, self::ROWS[$i % count(self::ROWS)]);
             $bent = (new FrameBender)->bend($frame, (new DamageMaker)->make($random, 1, 8.0, 16.0), $random);
             $measurer = new FrameMeasurer($bent, new Person(0.8), $seed + $i);
-            $fixed = $this->until($bent, fn (int $n): ReadingKind => $this->fixedTour($frame)[$n % count($this->fixedTour($frame))], $measurer);
+            $fixed = $this->until($bent, fn (int $n): ReadingKind => FullTour::of($frame)[$n % count(FullTour::of($frame))], $measurer);
             $advised = $this->advised($bent, $measurer, $fixed);
             if ($fixed !== null && $advised !== null) {
                 $rows[] = ['seed' => $seed + $i, 'fixed' => $fixed, 'advised' => $advised];
@@ -119,37 +117,12 @@ final readonly class AccuracyStudy
         $frame = (new FrameMaker)->make($seed, self::ROWS[$seed % count(self::ROWS)]);
         $bent = (new FrameBender)->bend($frame, (new DamageMaker)->make($random, 2, 4.0, 20.0), $random);
         $readings = [];
-        foreach ($this->fixedTour($frame) as $i => $kind) {
+        foreach (FullTour::of($frame) as $i => $kind) {
             $value = $kind->linearise($bent->truth)->predicted + $random->normal($kind::usualSigma());
             $readings[] = new Reading("r$i", $kind, $value, $kind::usualSigma());
         }
 
         return [$bent, $readings];
-    }
-
-    /**
-     * Row by row: across, along, both diagonals, over the next row too, and both heights.
-     *
-     * @return list<ReadingKind>
-     */
-    private function fixedTour(Frame $frame): array
-    {
-        $ids = array_map(fn ($point): string => $point->id, $frame->points);
-        $rows = array_chunk($ids, 2);
-        $tour = [];
-        foreach ($rows as $i => $row) {
-            $tour[] = TramReading::between($row, null);
-            array_push($tour, HeightReading::between([$row[0]], null), HeightReading::between([$row[1] ?? $row[0]], null));
-            foreach ([1, 2] as $step) {
-                foreach ($rows[$i + $step] ?? [] as $to) {
-                    foreach ($row as $from) {
-                        $tour[] = TramReading::between([$from, $to], null);
-                    }
-                }
-            }
-        }
-
-        return $tour;
     }
 
     /**
@@ -181,7 +154,7 @@ final readonly class AccuracyStudy
     private function until(SimulatedFrame $bent, callable $nth, FrameMeasurer $measurer): ?int
     {
         $readings = [];
-        $round = count($this->fixedTour($bent->frame));
+        $round = count(FullTour::of($bent->frame));
         for ($n = 0; $n < self::MOST_READINGS; $n++) {
             $kind = $nth($n);
             $readings[] = new Reading("r$n", $kind, $measurer->read($kind, $n)->value, $kind::usualSigma());

@@ -58,7 +58,7 @@ final readonly class FrameBender
 
         return match ($damage->pattern) {
             Pattern::Sidesway => Vector3::of(0, $curved, 0),
-            Pattern::Sag => Vector3::of(0, 0, $curved),
+            Pattern::Sag => Vector3::of(0, 0, $damage->section === Section::Centre ? $damage->amount * (1 - (2 * ($at->x - $first) / max(1.0, $last - $first) - 1) ** 2) : $curved),
             Pattern::ShortRail => Vector3::of($side->value === $damage->side ? $curved * ($damage->section === Section::Front ? 1 : -1) : 0.0, 0, 0),
             Pattern::Twist => $damage->section === Section::Centre
                 ? Vector3::of(0, 0, $hand * $damage->amount * (max($first, min($last, $at->x)) - $first) / max(1.0, $last - $first))

@@ -20,15 +20,17 @@ final readonly class FrameMaker
 
     /**
      * @param  int  $rows  of pairs, 4 to 20
-     * @return Frame a third of the rows, in the middle, are base
+     * @param  ?int  $base  rows of base points, a third of all where not given
+     * @param  float  $step  what the rear half stands higher than the front half (mm)
+     * @return Frame rows in the middle are base
      */
-    public function make(int $seed, int $rows): Frame
+    public function make(int $seed, int $rows, ?int $base = null, float $step = 0.0): Frame
     {
         $random = new RandomSource($seed);
         $station = round($random->between(-700, -400));
         $half = round($random->between(360, 440));
         $height = round($random->between(420, 560));
-        [$firstBase, $lastBase] = $this->base($rows);
+        [$firstBase, $lastBase] = $this->base($rows, $base);
         $points = [];
         for ($row = 0; $row < $rows; $row++) {
             $hole = $random->pick(self::HOLES_MM);
@@ -43,16 +45,16 @@ final readonly class FrameMaker
             }
             $station += round($random->between(380, 720));
             $half += round($random->between(-14, 14));
-            $height += round($random->between(-45, 45));
+            $height += round($random->between(-45, 45)) + ($row + 1 === intdiv($rows, 2) ? $step : 0.0);
         }
 
         return new Frame($points);
     }
 
     /** @return array{int, int} first and last row that is base */
-    private function base(int $rows): array
+    private function base(int $rows, ?int $base): array
     {
-        $count = max(2, intdiv($rows, 3));
+        $count = $base ?? max(2, intdiv($rows, 3));
         $first = intdiv($rows - $count, 2);
 
         return [$first, $first + $count - 1];

@@ -14,7 +14,7 @@ final readonly class Covariance
      * @param  array<int, array<int, float>>  $matrix  Σ, mm²
      * @param  RigidMotions  $motions  the six motions that the base points take out
      * @param  array<int, array<int, float>>  $loose  free directions that remain when the base points are held, no unit
-     * @param  array<int, float>  $reference  variance of the reference by column (mm²), where it was measured itself
+     * @param  array<int, array<int, float>>  $reference  covariance of the reference (mm²), laid on the same base points, where it was measured itself
      * @param  ?array<int, array<int, float>>  $cross  covariance of deviations with coordinates, where a deviation is more than a coordinate less a constant
      */
     public function __construct(
@@ -29,7 +29,13 @@ final readonly class Covariance
     /** Variance of the deviation in one column: that of the measurement and that of the reference (mm²). */
     public function variance(int $column): float
     {
-        return max(0.0, $this->matrix[$column][$column]) + ($this->reference[$column] ?? 0.0);
+        return max(0.0, $this->matrix[$column][$column]) + $this->referenceVariance($column);
+    }
+
+    /** Variance that the reference alone has in one column (mm²). */
+    public function referenceVariance(int $column): float
+    {
+        return max(0.0, $this->reference[$column][$column] ?? 0.0);
     }
 
     /**
@@ -41,9 +47,8 @@ final readonly class Covariance
     {
         $variance = 0.0;
         foreach ($row as $i => $p) {
-            $variance += $p * $p * ($this->reference[$i] ?? 0.0);
             foreach ($row as $j => $q) {
-                $variance += $p * $q * $this->matrix[$i][$j];
+                $variance += $p * $q * ($this->matrix[$i][$j] + ($this->reference[$i][$j] ?? 0.0));
             }
         }
 

@@ -42,6 +42,10 @@ final readonly class Forecaster
             return new Forecast($coordinates, $settled, count($tour), 0, $tour);
         }
         $candidates ??= (new NextReadingAdviser($wide))->advise($frame, $survey, $result);
+        if ($candidates !== [] && $candidates[0]->because === ReasonToRead::Deciding) {
+            // What the reading that decides leaves to do shows only once it is in.
+            return new Forecast($coordinates, $settled, null, 0, array_slice(array_values(array_filter($candidates, fn (NextReading $next): bool => $next->because === ReasonToRead::Deciding)), 0, 1));
+        }
         $queue = new ReadingQueue(new GainCalculator($frame, $result, $wide), $frame, $result, $this->options);
         [$readings, $tooClose, $ended] = $queue->line($candidates, self::MOST_AHEAD);
         if ($ended && $this->hasUnchecked($result)) {

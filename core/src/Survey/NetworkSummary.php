@@ -23,4 +23,10 @@ final readonly class NetworkSummary
         public int $iterations,
         public bool $consistent,
     ) {}
+
+    /** How many times wider intervals are for readings that scatter more than their sigmas claim; 1 where they do not. */
+    public function widening(): float
+    {
+        return $this->consistent || $this->varianceFactor === null ? 1.0 : max(1.0, sqrt($this->varianceFactor));
+    }
 }

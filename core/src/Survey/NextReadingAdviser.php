@@ -11,17 +11,21 @@ use Geodex\Core\Survey\Internal\GainCalculator;
 use Geodex\Core\Survey\Reading\HeightReading;
 use Geodex\Core\Survey\Reading\OffsetReading;
 use Geodex\Core\Survey\Reading\ReadingKind;
+use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Survey\Reading\RiseReading;
 use Geodex\Core\Survey\Reading\TramReading;
 
 /**
- * Says what to read next: first what is unread, then what holds a loose point, then what decides most, then what checks
+ * Says what to read next: first what tells explanations apart, then what is unread, then what holds a loose point, then what decides most, then what checks
  * a reading that nothing else checks. Silent when everything is decided and checked.
  */
 final readonly class NextReadingAdviser
 {
     /** @var list<class-string<ReadingKind>> */
     private const OF_ONE_POINT = [HeightReading::class, OffsetReading::class];
+
+    /** Readings that tell explanations apart: one, and two others for who cannot reach it. */
+    private const DECIDING = 3;
 
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
 
@@ -30,6 +34,18 @@ final readonly class NextReadingAdviser
      * @return list<NextReading> best first
      */
     public function advise(Frame $frame, Survey $survey, SurveyResult $result, bool $onlyChecks = false): array
+    {
+        $deciding = $onlyChecks ? [] : (new DecidingReadings($this->options))->rank($survey, $result, fn (): iterable => $this->candidates($result->solved->bench, $survey));
+        $first = array_slice($deciding, 0, self::DECIDING);
+
+        return array_slice([...$first, ...$this->further($frame, $survey, $result, $onlyChecks, $first)], 0, $this->options->suggestions);
+    }
+
+    /**
+     * @param  list<NextReading>  $first  that are suggested already
+     * @return list<NextReading>
+     */
+    private function further(Frame $frame, Survey $survey, SurveyResult $result, bool $onlyChecks, array $first): array
     {
         $unread = array_filter($frame->points, fn (Point $point): bool => $point->reference !== null && ! isset($result->solved->network->columns[$point->id]));
         if ($unread !== []) {
@@ -40,7 +56,8 @@ final readonly class NextReadingAdviser
             return [];
         }
         $ranked = [];
-        foreach ($this->candidates($result->solved->bench, $survey) as $kind) {
+        $suggested = array_map(fn (NextReading $next): string => TakenReadings::key(ReadingKinds::named($next->kind)::between($next->points, null)), $first);
+        foreach ($this->candidates($result->solved->bench, $survey, $suggested) as $kind) {
             $rating = $gains->rate($kind);
             if ($rating !== null) {
                 $ranked[] = [$rating, $kind];
@@ -64,11 +81,12 @@ final readonly class NextReadingAdviser
 
     /**
      * @param  array<string, Vector3>  $at  positions on the bench
+     * @param  list<string>  $suggested  that are named already, as TakenReadings::key() writes them
      * @return iterable<ReadingKind> every reading within reach that has not been taken and is not blocked
      */
-    private function candidates(array $at, Survey $survey): iterable
+    private function candidates(array $at, Survey $survey, array $suggested = []): iterable
     {
-        $taken = [];
+        $taken = array_fill_keys($suggested, true);
         foreach ($survey->readingsInUse() as $reading) {
             $taken[TakenReadings::key($reading->kind)] = true;
         }

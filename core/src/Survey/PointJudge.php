@@ -13,8 +13,12 @@ final readonly class PointJudge
 {
     public function __construct(private SurveyOptions $options) {}
 
-    /** @param  ?Vector3  $measured position in chart axes (mm), null if no used reading touches it */
-    public function judge(Point $point, ?Vector3 $measured, Covariance $covariance): PointResult
+    /**
+     * @param  ?Vector3  $measured  position in chart axes (mm), null if no used reading touches it
+     * @param  list<Alternative>  $others  further ways to understand the readings
+     * @param  bool  $beyond  whether there are more than can be told, so that nothing is decided
+     */
+    public function judge(Point $point, ?Vector3 $measured, Covariance $covariance, array $others = [], bool $beyond = false): PointResult
     {
         $column = $covariance->columns[$point->id] ?? null;
         if ($measured === null || $column === null) {
@@ -26,17 +30,69 @@ final readonly class PointJudge
         $deviation = $measured->minus($point->reference);
         $sigmas = [0.0, 0.0, 0.0];
         $determined = [false, false, false];
-        $verdicts = [];
+        $verdicts = $reasons = $hulls = [];
         foreach ($deviation->toArray() as $axis => $mm) {
             $i = $column + $axis;
             $sigmas[$axis] = sqrt($covariance->variance($i));
             $determined[$axis] = $this->isHeld($covariance, $i);
-            $verdicts[] = $determined[$axis]
-                ? Verdict::of($mm, $this->options->coverage * $sigmas[$axis], $point->tolerance->mm[$axis])
-                : Verdict::Unsure;
+            [$verdicts[], $reasons[], $hulls[]] = $determined[$axis]
+                ? $this->axis($point, $axis, [$mm, $this->options->coverage * $sigmas[$axis]], $i, $covariance, $others)
+                : [Verdict::Unsure, Reason::TooFew, [-INF, INF]];
+            if ($beyond) {
+                [$verdicts[$axis], $reasons[$axis]] = [Verdict::Unsure, Reason::Explanations];
+            }
         }
 
-        return new PointResult($point->id, $measured, Vector3::of(...$sigmas), $deviation, $determined, $verdicts, Verdict::worst($verdicts));
+        return new PointResult($point->id, $measured, Vector3::of(...$sigmas), $deviation, $determined, $verdicts, Verdict::worst($verdicts), $reasons, $hulls);
+    }
+
+    /**
+     * In or out only where every way to understand the readings says so.
+     *
+     * @param  array{float, float}  $told  deviation and half its interval, by the explanation that is told first (mm)
+     * @param  list<Alternative>  $others
+     * @return array{Verdict, ?Reason, array{float, float}}
+     */
+    private function axis(Point $point, int $axis, array $told, int $column, Covariance $covariance, array $others): array
+    {
+        $tolerance = $point->tolerance->mm[$axis];
+        $verdict = $own = $this->trusted($told[0], $told[1], $tolerance);
+        $reason = $own === Verdict::Unsure ? $this->reason($told[1], $tolerance) : null;
+        $differs = null;
+        $hull = [$told[0] - $told[1], $told[0] + $told[1]];
+        foreach ($others as $other) {
+            $at = $other->chart[$point->id] ?? null;
+            if ($at === null || $point->reference === null) {
+                [$verdict, $differs] = [Verdict::Unsure, $differs ?? $other->reason()];
+
+                continue;
+            }
+            $mm = $at->toArray()[$axis] - $point->reference->toArray()[$axis];
+            $expanded = $this->options->coverage * sqrt(max(0.0, $other->variances[$column]) + $covariance->referenceVariance($column));
+            $hull = [min($hull[0], $mm - $expanded), max($hull[1], $mm + $expanded)];
+            $theirs = $this->trusted($mm, $expanded, $tolerance);
+            if ($theirs !== $own) {
+                $differs ??= $other->reason();
+                $verdict = Verdict::Unsure;
+            }
+        }
+
+        return [$verdict, $differs ?? $reason, $hull];
+    }
+
+    /** @param  float  $tolerance  mm */
+    private function trusted(float $deviation, float $expanded, float $tolerance): Verdict
+    {
+        return $expanded > $this->options->trusted * $tolerance ? Verdict::Unsure : Verdict::of($deviation, $expanded, $tolerance);
+    }
+
+    private function reason(float $expanded, float $tolerance): Reason
+    {
+        return match (true) {
+            $expanded > $this->options->trusted * $tolerance => Reason::Weak,
+            $expanded > $tolerance => Reason::TooFew,
+            default => Reason::Close,
+        };
     }
 
     /** Where it is can be said, whether that is right cannot. */
@@ -46,7 +102,7 @@ final readonly class PointJudge
         $sigma = Vector3::of(...array_map(fn (int $axis): float => sqrt($covariance->variance($column + $axis)), $axes));
         $determined = array_map(fn (int $axis): bool => $this->isHeld($covariance, $column + $axis), $axes);
 
-        return new PointResult($point->id, $measured, $sigma, null, [$determined[0], $determined[1], $determined[2]], [], Verdict::Unsure);
+        return new PointResult($point->id, $measured, $sigma, null, [$determined[0], $determined[1], $determined[2]], [], Verdict::Unsure, [Reason::NoChart]);
     }
 
     private function isHeld(Covariance $covariance, int $i): bool

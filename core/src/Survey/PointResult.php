@@ -15,6 +15,8 @@ final readonly class PointResult
      * @param  ?Vector3  $deviation  measured less chart (mm), null also where the chart does not have the point
      * @param  ?array{bool, bool, bool}  $determined  whether the readings fix x, y and z
      * @param  list<Verdict>  $axes  verdict along x, y and z; empty if unmeasured or not in the chart
+     * @param  list<?Reason>  $reasons  why a coordinate is undecided, along x, y and z
+     * @param  list<array{float, float}>  $hull  the interval that all explanations together leave of each deviation (mm)
      */
     public function __construct(
         public string $id,
@@ -24,7 +26,18 @@ final readonly class PointResult
         public ?array $determined,
         public array $axes,
         public Verdict $verdict,
+        public array $reasons = [],
+        public array $hull = [],
     ) {}
+
+    /** Why it is undecided: the gravest reason of its coordinates. */
+    public function reason(): ?Reason
+    {
+        $reasons = array_filter($this->reasons);
+        usort($reasons, fn (Reason $a, Reason $b): int => $a->rank() <=> $b->rank());
+
+        return $reasons[0] ?? null;
+    }
 
     public static function unmeasured(string $id): self
     {

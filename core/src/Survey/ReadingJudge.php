@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Survey;
 
-use Geodex\Core\Frame\Frame;
-use Geodex\Core\Survey\Cause\CauseFinder;
+use Geodex\Core\Survey\Cause\LikelyCause;
+use Geodex\Core\Survey\Explanation\Explanation;
 use Geodex\Core\Survey\Internal\SolvedNetwork;
 use Geodex\Core\Survey\Reading\Reading;
 
@@ -17,12 +17,10 @@ final readonly class ReadingJudge
 
     public function __construct(private SurveyOptions $options) {}
 
-    /**
-     * @param  list<string>  $suspects
-     * @return list<ReadingResult> in the order of the log
-     */
-    public function judge(Frame $frame, Survey $survey, SolvedNetwork $solved, array $suspects): array
+    /** @return list<ReadingResult> in the order of the log */
+    public function judge(Survey $survey, SolvedNetwork $solved, Explanation $explanation): array
     {
+        $mistakes = array_column($explanation->mistakes, null, 'reading');
         $used = [];
         foreach ($solved->network->readings as $i => $reading) {
             $used[$reading->id] = $i;
@@ -31,8 +29,8 @@ final readonly class ReadingJudge
         foreach ($survey->readings as $reading) {
             $results[] = match (true) {
                 isset($used[$reading->id]) => $this->used($reading, $solved, $used[$reading->id]),
-                in_array($reading->id, $suspects, true) => $this->leftOut($frame, $reading, $solved, ReadingStatus::Suspect),
-                default => $this->leftOut($frame, $reading, $solved, ReadingStatus::Struck),
+                isset($mistakes[$reading->id]) => $this->leftOut($reading, $solved, ReadingStatus::Suspect, $mistakes[$reading->id]->causes),
+                default => $this->leftOut($reading, $solved, ReadingStatus::Struck, []),
             };
         }
 
@@ -59,8 +57,12 @@ final readonly class ReadingJudge
         );
     }
 
-    /** A reading that had no say, against what those that had say of it. */
-    private function leftOut(Frame $frame, Reading $reading, SolvedNetwork $solved, ReadingStatus $status): ReadingResult
+    /**
+     * A reading that had no say, against what those that had say of it.
+     *
+     * @param  list<LikelyCause>  $causes
+     */
+    private function leftOut(Reading $reading, SolvedNetwork $solved, ReadingStatus $status, array $causes): ReadingResult
     {
         foreach ($reading->kind->points() as $id) {
             if (! isset($solved->bench[$id], $solved->network->columns[$id])) {
@@ -75,7 +77,6 @@ final readonly class ReadingJudge
         $leverage = $solved->leverage($solved->network->unweighted($reading->kind->points(), $solved->datum->turned($design->partials))) / $reading->sigma ** 2;
 
         $uncertain = $reading->sigma * sqrt(1 + $leverage);
-        $causes = (new CauseFinder)->find($reading, $frame, array_intersect_key($solved->bench, $solved->network->columns), $design->predicted, $uncertain);
 
         return new ReadingResult($reading->id, $design->predicted, $residual, 1 / (1 + $leverage), $residual / $uncertain, $status, -$residual, true, $causes);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Survey;
 
+use Geodex\Core\Survey\Datum\DatumDecision;
 use Geodex\Core\Survey\Reading\Reading;
 
 /** A log of readings taken at one stage of the work. */
@@ -12,12 +13,19 @@ final readonly class Survey
     /**
      * @param  list<Reading>  $readings  in the order they were taken
      * @param  list<string>  $blocked  readings that cannot be taken on this frame, as TakenReadings::key() writes them
+     * @param  list<DatumDecision>  $datum  what was decided of base points, the latest of each
      */
-    public function __construct(public string $id, public SurveyStage $stage, public array $readings, public array $blocked = []) {}
+    public function __construct(public string $id, public SurveyStage $stage, public array $readings, public array $blocked = [], public array $datum = []) {}
 
     /** @return list<Reading> those that are not struck */
     public function readingsInUse(): array
     {
         return array_values(array_filter($this->readings, fn (Reading $reading): bool => ! $reading->isStruck()));
+    }
+
+    /** @return list<string> base points that a person keeps in the datum, or out of it */
+    public function decided(bool $carries): array
+    {
+        return array_values(array_map(fn (DatumDecision $one): string => $one->point, array_filter($this->datum, fn (DatumDecision $one): bool => $one->carries === $carries)));
     }
 }

@@ -16,6 +16,9 @@ final readonly class SurveyOptions
      * @param  float  $straightedge  longest rise that is suggested (mm): what a straightedge spans
      * @param  int  $suggestions  how many next readings to name
      * @param  list<string>  $kinds  reading kinds that there is a tool for
+     * @param  float  $buildScatter  what a base point of a sound frame stands off its chart, standard uncertainty a coordinate (mm)
+     * @param  bool  $testsBase  whether base points are tested against each other
+     * @param  float  $trusted  interval, in tolerances, past which the linear theory is not to be trusted
      */
     public function __construct(
         public float $critical = 3.29,
@@ -26,5 +29,13 @@ final readonly class SurveyOptions
         public float $straightedge = 1500.0,
         public int $suggestions = 5,
         public array $kinds = ['tram', 'height', 'rise', 'offset'],
+        public float $buildScatter = 1.0,
+        public bool $testsBase = true,
+        public float $trusted = 3.0,
     ) {}
+
+    public function withoutBaseTest(): self
+    {
+        return new self(...[...get_object_vars($this), 'testsBase' => false]);
+    }
 }

@@ -18,4 +18,9 @@ final class InvalidQuantity extends Refusal
     {
         return new self('quantity.not-positive', sprintf('%s must be more than zero, not %s.', $what, $value), ['what' => $what, 'value' => $value]);
     }
+
+    public static function covariance(int $size): self
+    {
+        return new self('quantity.covariance', "A covariance of so many points is a table of $size rows and columns of mm², symmetric, with no negative variance.", ['size' => $size]);
+    }
 }

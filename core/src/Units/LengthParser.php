@@ -11,10 +11,16 @@ use Brick\Math\BigRational;
  * Reads what a person calls out or types as one exact length in millimetres.
  *
  * An inch is exactly 25.4 mm, so every 1/64 in is an exact decimal of millimetres. "12-3/4" is twelve and three
- * quarters, never a subtraction. What could mean two things is refused with the reason rather than guessed.
+ * quarters, never a subtraction. What could mean two things is refused with the reason rather than guessed. A remainder that is
+ * shouted after the number, "strong" or "light", is half of the smallest division of the scale.
  */
 final readonly class LengthParser
 {
+    private const SHOUTED = '/^(?<length>.*\S)\s+(?<shout>strong|light)$/';
+
+    /** What the marks of a tape are apart where no fraction says it. */
+    private const TAPE_DIVISION = 16;
+
     private const MILLIMETRES = ['mm' => '1', 'cm' => '10', 'm' => '1000', 'in' => '25.4', 'ft' => '304.8'];
 
     /** Tapes are divided by halving. */
@@ -30,6 +36,12 @@ final readonly class LengthParser
     public function parse(string $typed, LengthUnit $default): BigRational
     {
         $text = $this->plain($typed);
+        if (preg_match(self::SHOUTED, $text, $found)) {
+            $length = $this->parse($found['length'], $default);
+            $half = $this->halfDivision($text, $default) ?? BigRational::zero();
+
+            return $length->plus($length->isNegative() === ($found['shout'] === 'strong') ? $half->negated() : $half);
+        }
         if ($text === '') {
             throw UnreadableLength::because($typed, 'nothing was typed.');
         }
@@ -43,6 +55,29 @@ final readonly class LengthParser
         return $negative ? $value->negated() : $value;
     }
 
+    /**
+     * Half of the smallest division that was read to, where a remainder is shouted: of the fraction that was called, of a sixteenth for
+     * whole inches, of a millimetre, or of half a millimetre where halves are read.
+     *
+     * @return ?BigRational millimetres; null where nothing is shouted
+     *
+     * @throws UnreadableLength if the length itself is not understood
+     */
+    public function halfDivision(string $typed, LengthUnit $default): ?BigRational
+    {
+        if (! preg_match(self::SHOUTED, $this->plain($typed), $found)) {
+            return null;
+        }
+        $this->parse($found['length'], $default);
+        $inches = $default === LengthUnit::Inch ? ! preg_match('/[a-z]*m$/', $found['length']) : (bool) preg_match('/(in|inch|inches|ins|")$/', $found['length']);
+
+        return match (true) {
+            (bool) preg_match('/\/\s*(\d+)/', $found['length'], $fraction) => $this->inMillimetres(BigRational::nd(1, 2 * (int) $fraction[1]), 'in'),
+            $inches => $this->inMillimetres(BigRational::nd(1, 2 * self::TAPE_DIVISION), 'in'),
+            default => BigRational::nd(1, str_contains($found['length'], '.') ? 4 : 2),
+        };
+    }
+
     /** One spelling for the marks that keyboards and phones write differently. */
     private function plain(string $typed): string
     {
@@ -51,17 +86,25 @@ final readonly class LengthParser
             ['-', '-', '"', '"', '"', '"', "'", "'", ' 1/4', ' 1/2', ' 3/4', ' 1/8', ' 3/8', ' 5/8', ' 7/8', ' ', '/'],
             $typed,
         );
+        $text = strtolower((string) preg_replace('/[\s\x{2000}-\x{200a}\x{202f}\x{205f}\x{3000}]+/u', ' ', $text));
+        // "12 in." and "12." end a sentence; "12 and 3/4" is how it is called.
+        $text = (string) preg_replace(['/([a-z\d])\.(?=\s|$|-)/', '/(?<=\d)\s*(?:in|inch|inches|")?\s+and\s+(\d+\s*\/\s*\d+)\s*(?:in|inch|inches|")?/'], ['$1', ' $1 in'], $text);
 
-        return trim((string) preg_replace('/\s+/', ' ', strtolower($text)));
+        return trim((string) preg_replace('/\s+/', ' ', $text));
     }
 
     private function feetAndInches(string $typed, string $size): ?BigRational
     {
+        // Three parts can only be feet, inches and a fraction; two could be a sum or a subtraction.
+        $size = (string) preg_replace('/^(\d+)-(\d+)-(\d+\s*\/\s*\d+)\s*(?:in|inch|inches|")?$/', "$1' $2-$3", $size);
         if (! preg_match('/^(?<feet>[\d.]+)\s*(?:\'|ft|feet|foot)\s*-?\s*(?<rest>.+)$/', $size, $found)) {
             return null;
         }
         if (! ctype_digit($found['feet'])) {
             throw UnreadableLength::because($typed, 'feet followed by inches must be whole feet, as in 5ft 2in.');
+        }
+        if (preg_match('/^0\d/', $found['feet']) || preg_match('/^0\d/', $found['rest'])) {
+            throw UnreadableLength::because($typed, 'a leading zero after feet may be a lost digit or a thousand; write 1\' 4" or 1004 mm.');
         }
         [$number, $unit] = $this->numberAndUnit($typed, $found['rest']);
         if ($unit !== 'in' && $unit !== null) {
@@ -77,7 +120,8 @@ final readonly class LengthParser
     private function single(string $typed, string $size, LengthUnit $default): BigRational
     {
         [$number, $unit, $fraction] = $this->numberAndUnit($typed, $size);
-        $unit ??= $default->value;
+        // No metric tape has fractions, so one without a unit is inches in a millimetre job too.
+        $unit ??= $fraction ? LengthUnit::Inch->value : $default->value;
         if ($fraction && $unit !== 'in' && $unit !== 'ft') {
             throw UnreadableLength::because($typed, 'a fraction is read in inches; add “in”, or type millimetres as a decimal.');
         }
@@ -132,6 +176,9 @@ final readonly class LengthParser
             'mm', 'cm', 'm', 'in', 'ft' => $written,
             '"', 'inch', 'inches', 'ins' => 'in',
             "'", 'feet', 'foot' => 'ft',
+            'millimetre', 'millimetres', 'millimeter', 'millimeters' => 'mm',
+            'centimetre', 'centimetres', 'centimeter', 'centimeters' => 'cm',
+            'metre', 'metres', 'meter', 'meters' => 'm',
             default => throw UnreadableLength::because($typed, "“{$written}” is no unit known here; use mm, cm, m, in or ft."),
         };
     }

@@ -29,7 +29,16 @@ it('says whether the frame is fit to modify and what to pull, in order', functio
     $before = demoSurvey('beach-tender', 'before');
     expect($before['fit']['state'])->toBe('straighten')->and(array_column($before['pulls'], 'order'))->toBe(range(1, count($before['pulls'])))
         ->and($before['pulls'][0])->toMatchArray(['section' => 'front', 'pattern' => 'short-rail', 'points' => ['AL'], 'direction' => 'forward']);
-    expect(demoSurvey('beach-tender', 'tack')['fit']['state'])->not->toBe('straighten');
+    $tack = demoSurvey('beach-tender', 'tack');
+    expect($tack['pulls'])->toBe([])->and(array_column($tack['held'], 'until'))->toContain('more is read there: it is out, but a chain wants it surer than 95 times in 100');
+});
+
+it('knows that one of two readings is wrong, which reading tells, and that nothing is pulled before', function () {
+    $after = demoSurvey('beach-tender', 'after');
+    expect(array_column($after['explanations'], 'suspects'))->toBe([['a9'], ['a6']])
+        ->and($after['explanations'][0]['mistakes'][0]['hint'])->toContain('one-inch mark')->and($after['pulls'])->toBe([])->and($after['held'])->not->toBe([])
+        ->and($after['next'][0])->toMatchArray(['kind' => 'offset', 'point' => 'AL', 'because' => 'deciding'])
+        ->and(array_column($after['next'][0]['outcomes'], 'wrong'))->toBe([[['a6']], [['a9']]]);
 });
 
 it('holds a job without a chart against its mirror image, and says so', function () {

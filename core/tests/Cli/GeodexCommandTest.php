@@ -31,7 +31,7 @@ it('prints a survey as one document of the documented shape', function () {
     [$code, $out, $err] = geodex('survey', demoFile(), '--survey', 'before');
     $document = json_decode($out, true);
     expect($code)->toBe(0)->and($err)->toBe('')
-        ->and(array_keys($document))->toBe(['survey', 'against', 'network', 'points', 'readings', 'findings', 'next', 'fit', 'pulls', 'chartDoubts', 'progress', 'milliseconds'])
+        ->and(array_keys($document))->toBe(['survey', 'against', 'network', 'base', 'doubtfulBase', 'explanations', 'beyond', 'points', 'readings', 'findings', 'next', 'fit', 'pulls', 'held', 'chartDoubts', 'progress', 'milliseconds'])
         ->and($document['points'])->toHaveCount(24)->and(end($document['points']))->toMatchArray(['id' => 'MR', 'measured' => null, 'determined' => null, 'verdict' => 'unmeasured'])
         ->and(array_column(array_filter($document['readings'], fn (array $r): bool => $r['status'] === 'suspect'), 'id'))->toBe(['r37', 'r58']);
 });
@@ -40,7 +40,7 @@ it('prints plan and driveline', function () {
     $file = fileWith(['plan' => ['operations' => [['id' => 'op1', 'kind' => 'stretch', 'at' => 2300, 'length' => 640]]]]);
     $plan = json_decode(geodex('plan', $file)[1], true);
     $shaft = json_decode(geodex('driveline', $file)[1], true);
-    expect($plan['wheelbase'])->toEqual(['before' => 3300, 'after' => 3940])->and($plan['carried'])->toContain(['feature' => 'exhaust', 'change' => 640])
+    expect($plan['wheelbase'])->toEqual(['before' => 3300, 'after' => 3940])->and($plan['carried'])->toContain(['feature' => 'exhaust', 'change' => 640, 'end' => null])
         ->and($shaft['tubeToCut'])->toEqualWithDelta(-639.18, 0.01)->and($shaft['states'])->toHaveCount(3);
 });
 

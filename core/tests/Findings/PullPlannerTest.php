@@ -9,7 +9,6 @@ use Geodex\Core\Findings\PullStep;
 use Geodex\Core\Findings\Section;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point;
-use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Simulation\Damage;
 use Geodex\Core\Simulation\FrameBender;
 use Geodex\Core\Survey\Reading\Reading;
@@ -32,7 +31,7 @@ function pullsFor(array $damages, ?SurveyOptions $options = null, float $sigma =
     $result = (new SurveyComputer)->compute($frame, Readings::survey($readings));
     $options ??= new SurveyOptions;
 
-    return (new PullPlanner($options))->plan($frame, $result, (new FindingsReader($options))->read($frame, $result));
+    return (new PullPlanner($options))->plan($frame, $result, (new FindingsReader($options))->read($frame, $result))->steps;
 }
 
 it('goes through the sections in the order in which they hang on each other', function () {
@@ -47,18 +46,10 @@ it('undoes what was done: pulled by what it says, the frame is straight', functi
     $frame = middleLadder();
     $truth = (new FrameBender)->bend($frame, [$damage])->truth;
     foreach (pullsFor([$damage]) as $step) {
-        foreach ($step->points as $id) {
-            $side = str_ends_with($id, 'L') ? -1 : 1;
-            $truth[$id] = $truth[$id]->plus(match ($step->direction) {
-                'to the left' => Vector3::of(0, -$step->amount, 0),
-                'to the right' => Vector3::of(0, $step->amount, 0),
-                'up' => Vector3::of(0, 0, $step->amount),
-                'down' => Vector3::of(0, 0, -$step->amount),
-                'forward' => Vector3::of(-$step->amount, 0, 0),
-                'rearward' => Vector3::of($step->amount, 0, 0),
-                'the right side down against the left' => Vector3::of(0, 0, -$side * $step->amount / 2),
-                default => Vector3::of(0, 0, $side * $step->amount / 2),
-            });
+        foreach ($step->parts as $part) {
+            foreach ($part->points as $id) {
+                $truth[$id] = $truth[$id]->plus($part->way->by($part->amount));
+            }
         }
     }
     foreach (['AL', 'AR', 'IL', 'IR'] as $id) {
@@ -79,9 +70,9 @@ it('names a tram that reads its target once the pull is done', function () {
     $step = pullsFor([new Damage(Pattern::Sidesway, Section::Rear, 12.0)])[0];
     expect($step->checks)->toHaveCount(2);
     foreach ($step->checks as $check) {
-        [$from, $to] = explode(' ', $check['call']);
+        [$from, $to] = explode(' ', $check->call);
         $chart = middleLadder();
-        expect($check['kind'])->toBe('tram')->and($check['target'])->toEqualWithDelta($chart->point($to)->reference->minus($chart->point($from)->reference)->norm(), 0.2)
+        expect($check->kind)->toBe('tram')->and($check->target)->toEqualWithDelta($chart->point($to)->reference->minus($chart->point($from)->reference)->norm(), 0.2)
             ->and($chart->point($from)->base)->toBeTrue()->and($from[1])->not->toBe($to[1]);
     }
 });

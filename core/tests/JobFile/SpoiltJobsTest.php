@@ -15,7 +15,6 @@ use Geodex\Core\Survey\Forecaster;
 use Geodex\Core\Survey\MeasuringTour;
 use Geodex\Core\Survey\PointResult;
 use Geodex\Core\Survey\Repeat\RepeatFinder;
-use Geodex\Core\Survey\Rival\RivalFinder;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Tests\Support\Vandal;
@@ -43,7 +42,7 @@ function judgedWhole(Job $job, Survey $log): string
     $forecast = (new Forecaster($options))->forecast($assessment->frame, $log, $assessment->survey, $assessment->next);
     $places = array_filter(array_map(fn (PointResult $point) => $point->measured, array_column($assessment->survey->points, null, 'id')));
     array_push($said, $assessment->findings, $assessment->pulls, $assessment->doubts, $assessment->fit, $forecast, (new MeasuringTour)->order($forecast->readings, $places));
-    $said[] = (new RivalFinder($options))->find($assessment->frame, $log, $assessment->survey);
+    $said[] = [$assessment->held, $assessment->survey->doubtfulBase(), array_map(fn ($one) => [$one->suspects(), $one->weightedSum], $assessment->survey->explanations)];
     foreach ($assessment->survey->points as $point) {
         $said[] = [$point->measured?->toArray(), $point->sigma?->toArray(), $point->deviation?->toArray()];
     }

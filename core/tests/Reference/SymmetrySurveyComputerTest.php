@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Geodex\Core\Findings\Held;
 use Geodex\Core\Findings\SurveyAssessor;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point;
@@ -78,7 +79,7 @@ it('holds the mirror plane on the rows taken as undamaged', function () {
 it('is used by the assessor when there is no chart, and never says there is no sag', function () {
     [$frame, $at] = hitAtOneCorner();
     $assessment = (new SurveyAssessor)->assess(bare($frame), Readings::survey(Readings::tour($at)));
-    expect($assessment->mirrored)->toBeTrue()->and(array_filter($assessment->findings, fn ($finding): bool => $finding->pattern->value === 'sag'))->toBe([])
+    expect($assessment->against)->toBe(Held::Mirror)->and(array_filter($assessment->findings, fn ($finding): bool => $finding->pattern->value === 'sag'))->toBe([])
         ->and(collectPatterns($assessment->findings))->toContain('rear twist', 'rear short-rail');
 });
 

@@ -12,6 +12,7 @@ use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\CannotComputeSurvey;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Survey\ReadingStatus;
+use Geodex\Core\Survey\ReasonToRead;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyResult;
 use Geodex\Core\Survey\Verdict;
@@ -225,7 +226,7 @@ describe('what to read next', function () {
         $truth = Readings::truth($frame);
         $readings = Readings::tour($truth, Readings::noise(41, 0.7), heights: false);
         $before = computed($frame, $readings);
-        $best = $next($frame, $readings)[0];
+        $best = array_values(array_filter($next($frame, $readings), fn ($n): bool => $n->because === ReasonToRead::Undecided))[0];
         $after = computed($frame, [...$readings, Readings::true($best->kind.' '.implode(' ', $best->points), $truth, id: 'next')]);
         $sum = fn (SurveyResult $r): float => array_sum(array_map(function ($p) use ($r, $before) {
             $total = 0.0;
@@ -238,10 +239,12 @@ describe('what to read next', function () {
         expect($best->gain)->toBeGreaterThan(0.0)->and(1 - $sum($after) / $sum($before))->toEqualWithDelta($best->gain, 0.01);
     });
 
-    it('does not take a height for news when nothing else is tied to the bench', function () use ($next) {
+    it('asks first for the length that tells mirror solutions of a frame of lengths alone apart, never for a height alone', function () use ($next) {
         $frame = Readings::ladder(6);
-        $kinds = array_map(fn ($n) => $n->kind, $next($frame, Readings::tour(Readings::truth($frame), Readings::noise(42, 0.7), heights: false)));
-        expect($kinds)->not->toContain('height')->and($kinds)->not->toContain('offset');
+        $advice = $next($frame, Readings::tour(Readings::truth($frame), Readings::noise(42, 0.7), heights: false));
+        expect($advice[0]->because)->toBe(ReasonToRead::Deciding)->and($advice[0]->kind)->toBe('tram')->and($advice[0]->outcomes)->toHaveCount(2)
+            ->and(array_filter($advice[0]->outcomes, fn ($outcome): bool => $outcome->folded !== []))->not->toBe([])
+            ->and(array_filter($advice, fn ($n): bool => $n->kind === 'height'))->toBe([]);
     });
 
     it('falls silent when all is decided and checked', function () use ($next) {

@@ -35,6 +35,17 @@ describe('a length as typed', function () {
         'phone quotes' => ['12 3/4”', '323.850000'],
         'fraction character' => ['12½ in', '317.500000'],
         'capital unit' => ['12 IN', '304.800000'],
+        'unit with a full stop' => ['12 in.', '304.800000'],
+        'feet and inches with full stops' => ['1 ft. 2 in.', '355.600000'],
+        'millimetres in full' => ['12 millimetres', '12.000000'],
+        'number with a full stop' => ['12.', '12.000000'],
+        'feet, inches and fraction by dashes' => ['6-2-1/4', '1885.950000'],
+        'thin spaces' => ["12\u{2009}3/4\u{202f}in", '323.850000'],
+        'and between inches and fraction' => ['12 and 3/4 in', '323.850000'],
+        'inches and a fraction' => ['12 inches and 3/4', '323.850000'],
+        'fraction without a unit' => ['16 3/8', '415.925000'],
+        'strong' => ['62 7/16 in strong', '1586.706250'],
+        'light millimetre' => ['1204 light', '1203.500000'],
         'spaces around' => ['  62   7/16   in ', '1585.912500'],
     ]);
 
@@ -46,6 +57,11 @@ describe('a length as typed', function () {
         'division by zero' => ['1/0', 'a tape is divided'],
         'thirds' => ['1/3', 'a tape is divided'],
         'huge denominator' => ['1/99999999999999999999', 'a tape is divided'],
+        'leading zeros after feet' => ["1'004", 'a leading zero after feet'],
+        'leading zero of feet' => ["01' 4\"", 'a leading zero after feet'],
+        'two parts by a dash' => ['6-2', 'expected a number'],
+        'three parts with too many inches' => ['6-14-1/4', 'less than 12'],
+        'strong of nothing' => ['strong', 'no unit known'],
         'two numbers' => ['12 3/4 3', 'more numbers than one'],
         'two whole numbers' => ['12 34', 'more numbers than one'],
         'decimal and fraction' => ['12.5 3/4', 'a decimal and a fraction'],
@@ -64,9 +80,9 @@ describe('a length as typed', function () {
         'bytes' => ["\xff\xfe", ''],
     ]);
 
-    it('takes a fraction without a unit only where inches are meant', function () {
-        expect(Length::parse('62 7/16', LengthUnit::Inch)->mm)->toBe(62.4375 * 25.4)
-            ->and(fn () => Length::parse('62 7/16', LengthUnit::Millimetre))->toThrow(UnreadableLength::class, 'add “in”');
+    it('takes a fraction without a unit as inches in any job, since no metric tape has them, and none of millimetres', function () {
+        expect(Length::parse('62 7/16', LengthUnit::Inch)->mm)->toBe(62.4375 * 25.4)->and(Length::parse('62 7/16', LengthUnit::Millimetre)->mm)->toBe(62.4375 * 25.4)
+            ->and(fn () => Length::parse('62 7/16 mm', LengthUnit::Millimetre))->toThrow(UnreadableLength::class, 'add “in”');
     });
 
     it('refuses what is no number', function () {

@@ -13,9 +13,15 @@ import type { SquareCheckProps } from '@/types/props';
 const FIELDS = [
     { key: 'diagonalA', label: 'Diagonal, left front to right rear', hint: '' },
     { key: 'diagonalB', label: 'Diagonal, right front to left rear', hint: '' },
-    { key: 'length', label: 'Rail, front point to rear point', hint: '' },
-    { key: 'width', label: 'Width between the rails, if measured', hint: 'Says how far to bring the rear over with the front held.' },
-    { key: 'sigma', label: 'A diagonal is good to (one sigma)', hint: 'Left empty: 1 mm, a careful tram.' },
+    { key: 'length', label: 'Left rail, front point to rear point', hint: '' },
+    { key: 'otherLength', label: 'Right rail, if measured', hint: 'Left empty: presumed as long as the left one.' },
+    { key: 'width', label: 'Width at the front, if measured', hint: 'Says how far to bring the rear over with the front held.' },
+    {
+        key: 'otherWidth',
+        label: 'Width at the rear, if measured',
+        hint: 'Left empty: presumed as at the front. A trapezoid has equal diagonals too.',
+    },
+    { key: 'sigma', label: 'A length is good to (one sigma)', hint: 'Left empty: 1 mm, a careful tram.' },
     { key: 'tolerance', label: 'Allowed', hint: 'Left empty: 3 mm, what careful shops hold.' },
 ] as const;
 

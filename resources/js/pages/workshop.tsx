@@ -20,6 +20,8 @@ export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) 
     const form = useForm({
         inchDenominator: String(workshop.inchDenominator),
         tramReach: `${workshop.tramReach} mm`,
+        buildScatter: `${workshop.buildScatter} mm`,
+        hidesExpected: workshop.hidesExpected,
         limits: Object.fromEntries(workshop.limits.map((limit) => [limit.key, String(limit.value)])),
     });
     const errors = form.errors as Record<string, string | undefined>;
@@ -63,6 +65,26 @@ export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) 
                         error={errors.tramReach}
                         hint="No longer tram reading is suggested. A tram bar named under Instruments counts instead."
                     />
+                    <Field
+                        label="Build scatter of a sound frame, one sigma"
+                        value={form.data.buildScatter}
+                        onChange={(event) => form.setData('buildScatter', event.target.value)}
+                        error={errors.buildScatter}
+                        hint="Base points are tested against each other; this much any of them may stand off its chart undamaged. Usual: 1 mm."
+                    />
+                    <div>
+                        <p className="text-sm text-soft">What a reading should come to</p>
+                        <Segmented
+                            label="Expected value"
+                            value={form.data.hidesExpected ? 'hidden' : 'shown'}
+                            onChange={(value) => form.setData('hidesExpected', value === 'hidden')}
+                            choices={[
+                                { value: 'shown', label: 'shown before it is read' },
+                                { value: 'hidden', label: 'hidden until Enter' },
+                            ]}
+                        />
+                        <p className="mt-1 text-sm text-soft">Hidden, nobody reads off the tape what the screen has told him.</p>
+                    </div>
                     <h2 className="text-2xl">Driveline guidelines</h2>
                     {workshop.limits.map((limit) => (
                         <Field

@@ -28,6 +28,8 @@ export interface BenchRoundProps {
     supports: SupportMoveProps[];
     says: string[];
     hasPoints: boolean;
+    load: 'none' | 'hanging' | 'part-loaded' | 'standing';
+    showsMoves: boolean;
 }
 
 /** What the person at the screen may do with the job. */
@@ -36,12 +38,13 @@ export interface CanProps {
     strike: boolean;
 }
 
-/** Something that runs along the frame, and how its length changes; mm, zero where it does not. */
+/** Something that runs along the frame, how its length changes (mm, zero where it does not), and which of its ends is cut out. */
 export interface CarriedProps {
     feature: string;
     from: number;
     to: number;
     change: number;
+    end: string | null;
 }
 
 /** What may have gone wrong with a reading. */
@@ -104,19 +107,37 @@ export interface CutProps {
     saw: string;
 }
 
+/** What a person decided of a base point. */
+export interface DatumDecisionProps {
+    point: string;
+    choice: 'in' | 'out' | 'tested';
+    reason: string;
+    by: string;
+    at: string;
+}
+
 /** How far a point stands differently in two sources; mm along x, y, z. */
 export interface DifferenceProps {
     id: string;
     off: number[];
 }
 
-/** A point whose chart is in doubt; mm. */
+/** A question about the chart; mm. */
 export interface DoubtProps {
+    kind: 'figure' | 'sign' | 'swapped' | 'mirrored' | 'axes';
     point: string;
-    axis: number;
-    chart: number;
-    measured: number;
-    suggested: number;
+    other: string | null;
+    axis: number | null;
+    chart: number | null;
+    measured: number | null;
+    suggested: number | null;
+    text: string;
+}
+
+/** A base point that the other base points contradict; mm along x, y, z. */
+export interface DoubtfulBaseProps {
+    point: string;
+    off: number[];
     text: string;
 }
 
@@ -127,6 +148,12 @@ export interface DrivelineProps {
     after: ShaftResultProps | null;
     limits: LimitProps[];
     trouble: TroubleProps | null;
+}
+
+/** One consistent account of the survey: these readings are wrong, all others fit. */
+export interface ExplanationProps {
+    mistakes: MistakeProps[];
+    weightedSum: number;
 }
 
 /** What the deviations mean together; mm. */
@@ -145,6 +172,12 @@ export interface FindingProps {
 export interface FitProps {
     state: 'fit' | 'straighten' | 'undecided';
     reasons: string[];
+}
+
+/** A pull that is not ordered, and what has to be cleared up first. */
+export interface HeldProps {
+    what: string;
+    until: string;
 }
 
 /** A tool of the shop; mm, or degrees for a level. */
@@ -166,8 +199,8 @@ export interface InstrumentProps {
 
 /** Size and screws of the bench; mm. */
 export interface JigProps {
-    length: number;
-    width: number;
+    length: number | null;
+    width: number | null;
     pitch: number;
     travel: number;
     clockwiseRaises: boolean;
@@ -213,6 +246,13 @@ export interface LimitProps {
     source: string;
 }
 
+/** What is wrong with one reading if an explanation holds; mm, or degrees for an angle. */
+export interface MistakeProps {
+    reading: string;
+    off: number;
+    causes: CauseProps[];
+}
+
 /** What moved between two surveys; mm. */
 export interface MovementProps {
     earlier: string;
@@ -231,6 +271,7 @@ export interface NetworkProps {
     redundancy: number;
     varianceFactor: number | null;
     consistent: boolean;
+    widening: number;
 }
 
 /** A reading worth taking next; mm. */
@@ -241,7 +282,8 @@ export interface NextProps {
     expected: number | null;
     gain: number;
     settles: number;
-    because: 'unread' | 'loose' | 'undecided' | 'unchecked';
+    because: 'deciding' | 'unread' | 'loose' | 'undecided' | 'unchecked';
+    outcomes: OutcomeProps[];
 }
 
 /** A planned operation with its lengths as typed and in mm. */
@@ -253,6 +295,13 @@ export interface OperationProps {
     kerf: number;
     witness: number;
     level: boolean;
+}
+
+/** What a deciding reading gives if certain readings are wrong; mm. */
+export interface OutcomeProps {
+    value: number;
+    wrong: string[][];
+    folded: string[];
 }
 
 /** A left and a right mate; mm. */
@@ -295,6 +344,10 @@ export interface PointProps {
     axes: ('in' | 'out' | 'unsure' | 'unmeasured')[];
     verdict: 'in' | 'out' | 'unsure' | 'unmeasured';
     decidingAxis: number | null;
+    reasons: (string | null)[];
+    reason: string | null;
+    hull: ((number | null)[])[];
+    datum: 'carries' | 'doubtful' | 'left-out' | 'no';
 }
 
 /** An exercise as the trainee sees it; the truth only once they have answered. */
@@ -371,7 +424,7 @@ export interface ReadingProps {
     points: string[];
     typed: string;
     value: number;
-    state: 'agrees' | 'doubtful' | 'unchecked' | 'struck' | 'superseded' | 'alone';
+    state: 'agrees' | 'doubtful' | 'questioned' | 'unchecked' | 'struck' | 'superseded' | 'alone';
     off: number | null;
     standardised: number | null;
     redundancy: number | null;
@@ -407,17 +460,6 @@ export interface RepeatProps {
     agree: boolean;
 }
 
-/** Two explanations of one contradiction, and the reading that decides; mm or degrees. */
-export interface RivalProps {
-    suspect: string;
-    other: string;
-    kind: string;
-    points: string[];
-    call: string;
-    ifSuspectWrong: number;
-    ifOtherWrong: number;
-}
-
 /** What to do with one screw; mm. */
 export interface ScrewTurnProps {
     corner: string;
@@ -440,14 +482,15 @@ export interface ShaftResultProps {
     states: ShaftStateProps[];
     tubeToCut: number;
     tubeOutside: number;
-    kerf: number;
-    bottomingClearance: number;
-    leastEngagement: number;
+    saw: string;
+    bottomingClearance: number | null;
+    leastEngagement: number | null;
     criticalSpeed: number | null;
     speed: number;
     speedVariation: number;
     angularAcceleration: number;
     warnings: string[];
+    assumed: string[];
 }
 
 /** The shaft at one height of the suspension; mm and degrees. */
@@ -537,14 +580,18 @@ export interface SurveyProps {
     progress: ProgressProps;
     trouble: TroubleProps | null;
     present: string[];
-    rivals: RivalProps[];
+    explanations: ExplanationProps[];
+    beyond: boolean;
+    doubtfulBase: DoubtfulBaseProps[];
+    decisions: DatumDecisionProps[];
+    held: HeldProps[];
     repeats: RepeatProps[];
     doubts: DoubtProps[];
     pulls: PullProps[];
     fit: FitProps | null;
     blocked: string[];
     tour: TourProps | null;
-    against: 'chart' | 'mirror';
+    against: 'chart' | 'mirror' | 'plane';
 }
 
 /** One survey of a job, to choose from. */
@@ -582,6 +629,7 @@ export interface UserProps {
     role: string;
     workshop: string;
     canSetUpWorkshop: boolean;
+    hidesExpected: boolean;
 }
 
 /** What holds for the whole shop. */
@@ -589,5 +637,7 @@ export interface WorkshopProps {
     name: string;
     inchDenominator: number;
     tramReach: number;
+    buildScatter: number;
+    hidesExpected: boolean;
     limits: LimitProps[];
 }

@@ -9,6 +9,7 @@ export const routes = {
     'blocked.free': '/jobs/{job}/surveys/{survey}/blocked',
     calculator: '/calculator',
     'calculator.square': '/calculator/square',
+    datum: '/jobs/{job}/surveys/{survey}/datum',
     driveline: '/jobs/{job}/driveline',
     'driveline.save': '/jobs/{job}/driveline',
     findings: '/jobs/{job}/surveys/{survey}/findings',

@@ -10,6 +10,7 @@ use Geodex\Core\Frame\Feature;
 use Geodex\Core\Frame\FeatureKind;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point;
+use Geodex\Core\Frame\ReferenceCovariance;
 use Geodex\Core\Frame\Side;
 use Geodex\Core\Frame\Tolerance;
 use Geodex\Core\JobFile\InvalidFile;
@@ -43,7 +44,7 @@ final class JobBuilder
     /** @throws InvalidFile naming everything that is wrong */
     public function build(): Job
     {
-        $frame = new Frame($this->points(), $this->axles(), $this->carried());
+        $frame = new Frame($this->points(), $this->axles(), $this->carried(), $this->covariance($this->document['referenceCovariance'] ?? null, 'referenceCovariance'));
         $this->checkMates($frame);
         $surveys = (new SurveyBuilder($this->fields, $frame))->surveys($this->entries($this->document['surveys'] ?? []));
         $operations = $this->operations();
@@ -57,6 +58,24 @@ final class JobBuilder
         $title = $this->document['title'] ?? '';
 
         return new Job(is_string($title) ? $title : '', $this->unit, $frame, $surveys, $operations, $shaft, $sources);
+    }
+
+    /** What is asked of a covariance is its lower half, in mm² whatever the unit of the job. */
+    private function covariance(mixed $entry, string $path): ?ReferenceCovariance
+    {
+        if (! is_array($entry)) {
+            return null;
+        }
+        $points = is_array($entry['points'] ?? null) ? array_values(array_filter($entry['points'], is_string(...))) : [];
+        $rows = is_array($entry['mm2'] ?? null) ? array_values($entry['mm2']) : [];
+        $matrix = [];
+        foreach ($rows as $i => $row) {
+            foreach (is_array($row) ? array_values($row) : [] as $j => $value) {
+                $matrix[$i][$j] = $matrix[$j][$i] = is_numeric($value) ? (float) $value : NAN;
+            }
+        }
+
+        return $this->fields->attempt($path, fn (): ReferenceCovariance => ReferenceCovariance::of($points, array_values(array_map(array_values(...), $matrix))));
     }
 
     /** @return list<Point> */
@@ -156,7 +175,7 @@ final class JobBuilder
                 }
             }
             $id = $this->text($entry, 'id');
-            $sources[] = new ReferenceSource($id, $this->text($entry, 'name', $id), SourceKind::from($this->text($entry, 'kind', 'chart')), $places, $sigmas);
+            $sources[] = new ReferenceSource($id, $this->text($entry, 'name', $id), SourceKind::from($this->text($entry, 'kind', 'chart')), $places, $sigmas, $this->covariance($entry['covariance'] ?? null, "references[$i].covariance"));
         }
 
         return $sources;

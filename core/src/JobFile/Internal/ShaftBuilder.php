@@ -33,8 +33,9 @@ final readonly class ShaftBuilder
                 $this->length($entry, 'slip', 'possible', $path) ?? 0.0,
                 $this->length($entry, 'slip', 'wanted', $path) ?? 0.0,
                 $this->length($entry, 'slip', 'least', $path) ?? self::LEAST_ENGAGEMENT_MM,
+                isset($entry['slip']['least']),
             ),
-            new Tube($this->length($entry, 'tube', 'outside', $path) ?? 0.0, $this->length($entry, 'tube', 'wall', $path), $this->length($entry, 'tube', 'kerf', $path) ?? 0.0),
+            new Tube($this->length($entry, 'tube', 'outside', $path) ?? 0.0, $this->length($entry, 'tube', 'wall', $path), $this->length($entry, 'tube', 'kerf', $path), $this->length($entry, 'tube', 'gap', $path)),
             YokePhase::from(is_string($entry['yokes'] ?? null) ? $entry['yokes'] : 'in-phase'),
             $this->travel($entry, 'bump', $path),
             $this->travel($entry, 'droop', $path),
@@ -50,14 +51,14 @@ final readonly class ShaftBuilder
         return new ShaftEnd(
             $this->fields->vector($at['joint'] ?? null, "$path.$end.joint"),
             Angle::ofDegrees($this->fields->number($at['pitch'] ?? null)),
-            Angle::ofDegrees($this->fields->number($at['yaw'] ?? null)),
+            isset($at['yaw']) ? Angle::ofDegrees($this->fields->number($at['yaw'])) : null,
         );
     }
 
     /** @param  array<mixed>  $entry */
-    private function travel(array $entry, string $name, string $path): Vector3
+    private function travel(array $entry, string $name, string $path): ?Vector3
     {
-        return isset($entry[$name]) ? $this->fields->vector($entry[$name], "$path.$name") : Vector3::of(0, 0, 0);
+        return isset($entry[$name]) ? $this->fields->vector($entry[$name], "$path.$name") : null;
     }
 
     /** @param  array<mixed>  $entry */

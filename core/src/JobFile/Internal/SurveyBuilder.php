@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Geodex\Core\JobFile\Internal;
 
 use Geodex\Core\Frame\Frame;
+use Geodex\Core\Survey\Datum\DatumDecision;
 use Geodex\Core\Survey\Reading\AsRead;
 use Geodex\Core\Survey\Reading\Edge;
 use Geodex\Core\Survey\Reading\Reading;
@@ -35,10 +36,24 @@ final readonly class SurveyBuilder
             $readings = is_array($entry['readings'] ?? null) ? array_values(array_filter($entry['readings'], is_array(...))) : [];
             /** @var list<array<string, mixed>> $readings */
             $blocked = is_array($entry['blocked'] ?? null) ? array_values(array_filter($entry['blocked'], is_string(...))) : [];
-            $surveys[] = new Survey($id, SurveyStage::from($this->text($entry, 'stage', 'before')), $this->readings($readings, "surveys[$i].readings"), $blocked);
+            $surveys[] = new Survey($id, SurveyStage::from($this->text($entry, 'stage', 'before')), $this->readings($readings, "surveys[$i].readings"), $blocked, $this->datum($entry['datum'] ?? null, "surveys[$i].datum"));
         }
 
         return $surveys;
+    }
+
+    /** @return list<DatumDecision> */
+    private function datum(mixed $entries, string $path): array
+    {
+        $decisions = [];
+        foreach (is_array($entries) ? array_values(array_filter($entries, is_array(...))) : [] as $k => $entry) {
+            $id = $this->text($entry, 'point');
+            if ($this->fields->attempt("{$path}[$k].point", fn () => $this->frame->point($id)) !== null) {
+                $decisions[$id] = new DatumDecision($id, $this->text($entry, 'use') === 'in', $this->text($entry, 'reason', 'decided'));
+            }
+        }
+
+        return array_values($decisions);
     }
 
     /**

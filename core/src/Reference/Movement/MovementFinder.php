@@ -57,7 +57,7 @@ final readonly class MovementFinder
         return new Frame(array_map(
             fn (Point $point): Point => $point->at($before->places[$point->id] ?? null, $before->sigmas[$point->id] ?? null, $all || $point->base),
             $frame->points,
-        ), $frame->axles, $frame->carried);
+        ), $frame->axles, $frame->carried, $before->covariance);
     }
 
     /**

@@ -13,12 +13,14 @@ use Geodex\Core\Survey\Reading\ReadingKind;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Survey\Reading\TramReading;
 use Geodex\Core\Units\Length;
+use Geodex\Core\Units\LengthParser;
 use Geodex\Core\Units\LengthUnit;
 
 /**
  * Reads what a person calls out: "BL DR 62 7/16" (tram), "h BL 212.5" (height), "l BL BR 0.2" (level).
  * A tram with pointers of unequal length ends in their lengths: "BL DR 1204 @100,250"; a length taken between edges in
- * "near" or "far": "BL DR 1190 near".
+ * "near" or "far": "BL DR 1190 near". Sides may be called in full: "B left D right 1204". What the tape shows beyond its last mark may be
+ * shouted: "BL DR 62 7/16 strong".
  */
 final readonly class CallReader
 {
@@ -32,7 +34,7 @@ final readonly class CallReader
     public function read(string $call, LengthUnit $default): CalledReading
     {
         $call = trim((string) preg_replace('/\s+/u', ' ', $call));
-        $words = $call === '' ? [] : explode(' ', $call);
+        $words = $this->withSides($call === '' ? [] : explode(' ', $call));
         $kind = $this->kind($words);
         $points = [];
         for ($i = 0; $i < $kind::pointCount(); $i++) {
@@ -43,11 +45,17 @@ final readonly class CallReader
         if ($typed === '') {
             throw UnclearCall::because('value', 'The value is missing after '.implode(' ', $points).'.');
         }
-        $value = $kind::quantity() === 'angle' ? $this->degrees($typed) : Length::parse($typed, $default)->mm;
+        $angle = $kind::quantity() === 'angle';
+        $typed = $angle ? $typed : $this->withUnit($typed, $default);
+        $value = $angle ? $this->degrees($typed) : Length::parse($typed, $default)->mm;
+        $half = $angle ? null : (new LengthParser)->halfDivision($typed, $default)?->toFloat();
         $between = $kind::between($points, $pointers);
         $reading = new Reading('call', $between, $value + ($edge?->correction($this->frame, $between) ?? 0.0), $kind::usualSigma());
 
-        return new CalledReading($reading->kind, $pointers, $typed, $value, $edge);
+        // Anywhere within half a division is as likely: a rectangle of that half width (GUM 4.3.7).
+        $sigma = $half === null ? null : hypot($kind::usualSigma(), $half / sqrt(3));
+
+        return new CalledReading($reading->kind, $pointers, $typed, $value, $edge, $sigma);
     }
 
     /**
@@ -91,9 +99,47 @@ final readonly class CallReader
         return $edge;
     }
 
+    /**
+     * "B left" for BL, where the job has such a point; the words are joined.
+     *
+     * @param  list<string>  $words
+     * @return list<string>
+     */
+    private function withSides(array $words): array
+    {
+        $joined = [];
+        foreach ($words as $word) {
+            $side = match (strtolower($word)) {
+                'left' => 'L',
+                'right' => 'R',
+                default => null,
+            };
+            $before = array_pop($joined);
+            $joined = match (true) {
+                $before === null => [$word],
+                $side !== null && $this->find($before) === null && $this->find($before.$side) !== null => [...$joined, $before.$side],
+                default => [...$joined, $before, $word],
+            };
+        }
+
+        return $joined;
+    }
+
+    /** The value as typed, with its unit where the unit could be taken for another: a fraction in a millimetre job is inches. */
+    private function withUnit(string $typed, LengthUnit $default): string
+    {
+        preg_match('/^(?<length>.*?)(?<shout>\s+(?:strong|light))?$/i', $typed, $found);
+        $bare = ! preg_match('/[a-z"\'″′”’]\.?$/iu', $found['length'] ?? '');
+        $shout = $found['shout'] ?? '';
+        $unit = preg_match('/[\/⁄¼½¾⅛⅜⅝⅞]/u', $found['length'] ?? '') ? LengthUnit::Inch : $default;
+
+        return $bare && ($shout !== '' || $unit !== $default) ? ($found['length'] ?? '').' '.$unit->value.$shout : $typed;
+    }
+
     /** Point ids are called without their dashes and in any case. */
     private function find(string $word): ?string
     {
+        $word = (string) preg_replace(['/(?<=\w)[-_]?left$/i', '/(?<=\w)[-_]?right$/i'], ['L', 'R'], $word);
         foreach ([fn (string $id): string => $id, $this->called(...)] as $spelling) {
             $found = array_values(array_filter($this->frame->points, fn ($point): bool => $spelling($point->id) === $spelling($word)));
             if (count($found) === 1) {

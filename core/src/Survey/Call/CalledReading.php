@@ -14,6 +14,7 @@ final readonly class CalledReading
      * @param  ?array{float, float}  $pointers  mm
      * @param  string  $typed  the value as typed
      * @param  float  $value  mm or degrees
+     * @param  ?float  $sigma  standard uncertainty (mm) where a shouted remainder widens the usual one
      */
-    public function __construct(public ReadingKind $kind, public ?array $pointers, public string $typed, public float $value, public ?Edge $edge = null) {}
+    public function __construct(public ReadingKind $kind, public ?array $pointers, public string $typed, public float $value, public ?Edge $edge = null, public ?float $sigma = null) {}
 }

@@ -8,10 +8,16 @@ namespace Geodex\Core\Survey\Cause;
 final readonly class LikelyCause
 {
     /**
-     * @param  'inch'|'round'|'digits'|'edge'|'other-point'  $kind
+     * @param  'inch'|'unit'|'sign'|'round'|'digits'|'edge'|'left-right'|'other-point'  $kind
      * @param  float  $error  read less true, if this was it (mm or degrees)
      * @param  string  $text  for the person at the frame
      * @param  list<string>  $points  the points it would have been read between, for another point
      */
     public function __construct(public string $kind, public float $error, public string $text, public array $points = []) {}
+
+    /** The same mistake in two readings of one thing. */
+    public function madeTwice(): self
+    {
+        return new self($this->kind, $this->error, $this->text.' Both readings of it have the same mistake.', $this->points);
+    }
 }

@@ -22,9 +22,17 @@ final readonly class Network
     /**
      * @param  list<Reading>  $readings
      * @param  array<string, Vector3>  $start  approximate positions (mm) of at least the points touched
+     * @param  ?array<string, int>  $columns  unknowns of a larger network, to keep
      */
-    public function __construct(public array $readings, array $start)
+    public function __construct(public array $readings, array $start, ?array $columns = null)
     {
+        if ($columns !== null) {
+            $this->columns = $columns;
+            $this->pointIds = array_map(strval(...), array_keys($columns));
+            $this->firsts = array_map(fn (Reading $reading): array => array_map(fn (string $id): int => $columns[$id], $reading->kind->points()), $readings);
+
+            return;
+        }
         $touched = [];
         foreach ($readings as $reading) {
             foreach ($reading->kind->points() as $id) {
@@ -39,6 +47,21 @@ final readonly class Network
         }
         $this->columns = $columns;
         $this->firsts = array_map(fn (Reading $reading): array => array_map(fn (string $id): int => $columns[$id], $reading->kind->points()), $readings);
+    }
+
+    /**
+     * The same unknowns without some of the readings.
+     *
+     * @param  list<int>  $out  positions in the list of readings
+     */
+    public function without(array $out): self
+    {
+        if ($out === []) {
+            return $this;
+        }
+        $gone = array_flip($out);
+
+        return new self(array_values(array_diff_key($this->readings, $gone)), [], $this->columns);
     }
 
     public function unknowns(): int

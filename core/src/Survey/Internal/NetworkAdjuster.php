@@ -10,8 +10,8 @@ use Geodex\Core\LinearAlgebra\LeastSquaresSolver;
 use Geodex\Core\Survey\CannotComputeSurvey;
 
 /**
- * Least squares by Gauss-Newton, damped when a step makes the weighted sum grow; the minimum-norm step keeps what the
- * readings leave free at its start. Mikhail & Ackermann, Observations and Least Squares, chapters 7 and 13.
+ * Least squares by Gauss-Newton, damped when a step makes the weighted sum grow, and by Levenberg and Marquardt where that does
+ * not settle; the minimum-norm step keeps what the readings leave free at its start. Mikhail & Ackermann, Observations and Least Squares, chapters 7 and 13.
  */
 final readonly class NetworkAdjuster
 {
@@ -25,6 +25,19 @@ final readonly class NetworkAdjuster
 
     /** Weak networks, as of trams alone on a flat frame, converge by a fifth a round; others take four rounds. */
     private const MOST_ITERATIONS = 150;
+
+    /** Rounds of the damped fallback; it creeps along a valley that the straight step jumps across. */
+    private const MOST_DAMPED = 200;
+
+    private const FIRST_DAMPING = 1e-3;
+
+    /** A damped step counts as an end only where the damping hardly shortens it. */
+    private const HARDLY_DAMPED = 1e-5;
+
+    /** What the next step would still take off the weighted sum, whose own chance is about 1: nothing, and next to nothing. */
+    private const NOTHING_TO_GAIN = 1e-11;
+
+    private const NEXT_TO_NOTHING = 1e-5;
 
     private const MOST_TRIES = 12;
 
@@ -47,9 +60,38 @@ final readonly class NetworkAdjuster
      */
     public function adjust(Network $network, array $at, float $converged = self::CONVERGED_MM): Adjustment
     {
+        return $this->straight($network, $at, $converged) ?? $this->damped($network, $at, $converged);
+    }
+
+    /**
+     * As far as a few rounds lead: for judging whether a start is worth anything.
+     *
+     * @param  array<string, Vector3>  $at  where to start (mm)
+     */
+    public function roughly(Network $network, array $at, int $rounds, float $converged): Adjustment
+    {
+        [$adjustment] = $this->rounds($network, $at, $rounds, $converged);
+
+        return $adjustment;
+    }
+
+    /** @param  array<string, Vector3>  $at */
+    private function straight(Network $network, array $at, float $converged): ?Adjustment
+    {
+        [$adjustment, $settled] = $this->rounds($network, $at, self::MOST_ITERATIONS, $converged);
+
+        return $settled ? $adjustment : null;
+    }
+
+    /**
+     * @param  array<string, Vector3>  $at
+     * @return array{Adjustment, bool} and whether it settled
+     */
+    private function rounds(Network $network, array $at, int $most, float $converged): array
+    {
         $normals = null;
         [$sum, $rows, $misclosures] = $this->linearise($network, $at);
-        for ($iteration = 1, $largest = $before = INF; $iteration <= self::MOST_ITERATIONS; $iteration++) {
+        for ($iteration = 1, $largest = $before = INF; $iteration <= $most; $iteration++) {
             if ($normals === null || $largest > self::REUSE_FACTORS_BELOW_MM || $largest > self::REUSE_FACTORS_SHRINKING_BY * $before) {
                 $normals = $this->solver->factor($rows, $network->unknowns());
             }
@@ -58,10 +100,66 @@ final readonly class NetworkAdjuster
             $largest = $step === [] ? 0.0 : max(max($step), -min($step));
             [$at, $sum, $rows, $misclosures] = $this->walk($network, $at, $step, $sum, $this->slope($rows, $misclosures, $step));
             if ($largest < $converged) {
-                return new Adjustment($at, $misclosures, $iteration);
+                return [new Adjustment($at, $misclosures, $iteration), true];
             }
         }
-        throw CannotComputeSurvey::noConvergence(self::MOST_ITERATIONS, $largest);
+
+        return [new Adjustment($at, $misclosures, $most), false];
+    }
+
+    /**
+     * Levenberg and Marquardt: a step that makes the sum grow is not taken but damped more (Nocedal & Wright, Numerical
+     * Optimization, section 10.3).
+     *
+     * @param  array<string, Vector3>  $at
+     *
+     * @throws CannotComputeSurvey if even that does not come to an end
+     */
+    private function damped(Network $network, array $at, float $converged): Adjustment
+    {
+        [$sum, $rows, $misclosures] = $this->linearise($network, $at);
+        $unknowns = $network->unknowns();
+        $largest = $gain = INF;
+        for ($iteration = 1, $damping = self::FIRST_DAMPING; $iteration <= self::MOST_DAMPED; $iteration++) {
+            $held = $rows;
+            for ($column = 0; $column < $unknowns; $column++) {
+                $held[] = [$column => sqrt($damping)];
+            }
+            $step = $this->step($this->solver->factor($held, $unknowns), $rows, $misclosures, $unknowns);
+            $largest = $step === [] ? 0.0 : max(max($step), -min($step));
+            $next = $this->moved($network, $at, $step, 1.0);
+            [$nextSum, $nextRows, $nextMisclosures] = $this->linearise($network, $next);
+            if ($nextSum > $sum * (1 + self::ROUNDING) + self::ROUNDING) {
+                $damping *= 8;
+
+                continue;
+            }
+            $gain = -$this->slope($rows, $misclosures, $step);
+            [$at, $sum, $rows, $misclosures] = [$next, $nextSum, $nextRows, $nextMisclosures];
+            if (($largest < $converged && $damping <= self::HARDLY_DAMPED) || ($gain <= self::NOTHING_TO_GAIN && $damping <= 1.0)) {
+                return new Adjustment($at, $misclosures, self::MOST_ITERATIONS + $iteration);
+            }
+            $damping = max(1e-9, $damping / 5);
+        }
+        if ($gain <= self::NEXT_TO_NOTHING) {
+            // A direction that lengths see in second order only creeps to its end; where it stands is far inside its interval.
+            return new Adjustment($at, $misclosures, self::MOST_ITERATIONS + self::MOST_DAMPED);
+        }
+        throw CannotComputeSurvey::noConvergence(self::MOST_ITERATIONS + self::MOST_DAMPED, $largest);
+    }
+
+    /**
+     * @param  array<string, Vector3>  $at
+     * @param  array<int, float>  $step
+     * @return array<string, Vector3>
+     */
+    private function moved(Network $network, array $at, array $step, float $share): array
+    {
+        foreach ($network->columns as $id => $c) {
+            $at[$id] = $at[$id]->plus(Vector3::of($share * $step[$c], $share * $step[$c + 1], $share * $step[$c + 2]));
+        }
+
+        return $at;
     }
 
     /**
@@ -113,10 +211,7 @@ final readonly class NetworkAdjuster
     {
         $share = 1.0;
         for ($try = 1; ; $try++) {
-            $next = $at;
-            foreach ($network->columns as $id => $c) {
-                $next[$id] = $at[$id]->plus(Vector3::of($share * $step[$c], $share * $step[$c + 1], $share * $step[$c + 2]));
-            }
+            $next = $this->moved($network, $at, $step, $share);
             [$nextSum, $rows, $misclosures] = $this->linearise($network, $next);
             $nextSlope = $this->slope($rows, $misclosures, $step);
             $overshoots = $slope < -self::NO_SLOPE && $nextSlope > -self::OVERSHOOT * $slope;

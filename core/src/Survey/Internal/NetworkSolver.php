@@ -12,8 +12,6 @@ use Geodex\Core\Survey\CannotComputeSurvey;
 /** Adjusts a network, lays it on the chart, and inverts its normal equations there. */
 final readonly class NetworkSolver
 {
-    private const SETTLED_ITERATIONS = 2;
-
     public function __construct(
         private LeastSquaresSolver $solver,
         private NetworkAdjuster $adjuster,
@@ -23,13 +21,12 @@ final readonly class NetworkSolver
     /**
      * @param  array<string, Vector3>  $start  positions to start from (mm)
      * @param  array<string, Vector3>  $baseChart  chart positions of the base points (mm)
-     * @param  float  $converged  largest correction to stop at (mm)
      *
      * @throws CannotComputeSurvey
      */
-    public function solve(Network $network, array $start, array $baseChart, float $converged = NetworkAdjuster::CONVERGED_MM): SolvedNetwork
+    public function solve(Network $network, array $start, array $baseChart): SolvedNetwork
     {
-        $adjustment = $this->adjuster->adjust($network, $start, $converged);
+        $adjustment = $this->adjuster->adjust($network, $start);
         $datum = $this->datums->lay($network, $adjustment->at, $baseChart);
         [$rows, $normals] = $this->factored($network, $adjustment, $datum);
         $firm = $this->datums->firm($network, $datum->placed($adjustment->at), $datum->base, $normals->freeDirections());
@@ -42,20 +39,18 @@ final readonly class NetworkSolver
     }
 
     /**
-     * Takes a network solved nearly to the end to the end. Where that took one more step or two, the cofactors stay.
+     * The same positions laid on other base points.
      *
-     * @param  array<string, Vector3>  $baseChart  chart positions of the base points (mm)
+     * @param  array<string, Vector3>  $baseChart  chart positions of those base points (mm)
      *
      * @throws CannotComputeSurvey
      */
-    public function finish(SolvedNetwork $solved, array $baseChart): SolvedNetwork
+    public function relaid(SolvedNetwork $solved, array $baseChart): SolvedNetwork
     {
-        $adjustment = $this->adjuster->adjust($solved->network, $solved->bench);
-        $datum = $this->datums->lay($solved->network, $adjustment->at, array_intersect_key($baseChart, array_flip($solved->datum->base)));
-        [$rows, $normals] = $this->factored($solved->network, $adjustment, $datum);
-        $cofactors = $adjustment->iterations > self::SETTLED_ITERATIONS ? $normals->cofactors() : $solved->cofactors;
+        $datum = $this->datums->lay($solved->network, $solved->bench, $baseChart);
+        [$rows, $normals] = $this->factored($solved->network, $solved->adjustment, $datum);
 
-        return new SolvedNetwork($solved->network, $adjustment, $datum, $rows, $cofactors, $normals->freeDirections());
+        return new SolvedNetwork($solved->network, $solved->adjustment, $datum, $rows, $normals->cofactors(), $normals->freeDirections());
     }
 
     /**

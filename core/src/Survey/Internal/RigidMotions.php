@@ -124,6 +124,49 @@ final readonly class RigidMotions
     }
 
     /**
+     * One row of S: what a registered coordinate is made of.
+     *
+     * @return array<int, float> weight by unknown
+     */
+    public function deviationRow(int $unknown): array
+    {
+        $row = [$unknown => 1.0];
+        $own = $this->motions[$unknown];
+        foreach ($this->baseColumns as $j) {
+            $other = $this->motions[$j];
+            $share = $own[0] * $other[0] + $own[1] * $other[1] + $own[2] * $other[2] + $own[3] * $other[3] + $own[4] * $other[4] + $own[5] * $other[5];
+            $row[$j] = ($row[$j] ?? 0.0) - $share;
+        }
+
+        return $row;
+    }
+
+    /**
+     * Diagonal of S Q Sᵀ.
+     *
+     * @param  array<int, array<int, float>>  $cofactors
+     * @return list<float>
+     */
+    public function variances(array $cofactors): array
+    {
+        [$toBase, $amongBase] = $this->products($cofactors);
+        $variances = [];
+        foreach ($toBase as $i => $m) {
+            $g = $this->motions[$i];
+            $variance = $cofactors[$i][$i];
+            for ($c = 0; $c < 6; $c++) {
+                $variance -= 2 * $g[$c] * $m[$c];
+                for ($d = 0; $d < 6; $d++) {
+                    $variance += $g[$c] * $amongBase[$c][$d] * $g[$d];
+                }
+            }
+            $variances[] = max(0.0, $variance);
+        }
+
+        return $variances;
+    }
+
+    /**
      * @param  array<int, array<int, float>>  $cofactors
      * @return array{array<int, array<int, float>>, array<int, array<int, float>>} Q B G and Gᵀ B Q B G
      */

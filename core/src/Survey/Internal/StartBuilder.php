@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Geodex\Core\Survey\Internal;
 
 use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\UnknownPoint;
 use Geodex\Core\Geometry\DegenerateGeometry;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\CannotComputeSurvey;
@@ -20,6 +21,48 @@ final readonly class StartBuilder
     private const NEAR_ENOUGH_MM = 1e-3;
 
     public function __construct(private NetworkAdjuster $adjuster) {}
+
+    /**
+     * From the chart as far as it goes, put right where it is plainly wrong; else from the readings.
+     *
+     * @param  list<Reading>  $readings
+     *
+     * @throws CannotComputeSurvey if the readings do not settle from any start
+     * @throws UnknownPoint if a reading names a point that the frame does not have
+     */
+    public function build(Frame $frame, array $readings): Start
+    {
+        foreach ($readings as $reading) {
+            array_map($frame->point(...), $reading->kind->points());
+        }
+        $chart = [];
+        foreach ($frame->points as $point) {
+            if ($point->reference !== null) {
+                $chart[$point->id] = $point->reference;
+            }
+        }
+        $screened = (new GrossScreen)->screen($frame, $chart, $readings);
+
+        return new Start($this->complete($frame, $readings, $screened->at), $screened->gross);
+    }
+
+    /**
+     * Whether some point has to be placed by the readings themselves.
+     *
+     * @param  list<Reading>  $readings
+     */
+    public function isBuilt(Frame $frame, array $readings): bool
+    {
+        foreach ($readings as $reading) {
+            foreach ($reading->kind->points() as $id) {
+                if ($frame->point($id)->reference === null) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
 
     /**
      * @param  list<Reading>  $readings
@@ -67,6 +110,27 @@ final readonly class StartBuilder
     }
 
     /**
+     * Points laid out in the plane z = 0 by lengths in it.
+     *
+     * @param  list<Reading>  $readings
+     * @return array<string, Vector3> mm
+     *
+     * @throws CannotComputeSurvey
+     */
+    public function inPlane(Frame $frame, array $readings): array
+    {
+        $touched = [];
+        foreach ($readings as $reading) {
+            $touched += array_fill_keys($reading->kind->points(), true);
+        }
+        $ids = array_values(array_filter(array_map(fn ($point): string => $point->id, $frame->points), fn (string $id): bool => isset($touched[$id])));
+        $layouts = (new DistanceLayout)->layouts($frame, $ids, $readings);
+        $flat = array_map(fn (Vector3 $place): Vector3 => Vector3::of($place->x, $place->y, 0.0), $layouts[count($layouts) - 1]);
+
+        return $this->adjuster->adjust(new Network($readings, $flat), $flat, self::NEAR_ENOUGH_MM)->at;
+    }
+
+    /**
      * @param  list<string>  $ids
      * @param  list<Reading>  $readings
      * @param  array<string, Vector3>  $known
@@ -76,20 +140,10 @@ final readonly class StartBuilder
     private function mustHaveHeights(array $ids, array $readings, array $known): void
     {
         $told = $known;
-        $spread = true;
-        for ($rounds = count($ids); $spread && $rounds >= 0; $rounds--) {
-            $spread = false;
-            foreach ($readings as $reading) {
-                $points = $reading->kind->points();
-                $tells = match ($reading->kind::name()) {
-                    'height' => true,
-                    'rise', 'slope' => array_intersect_key($told, array_flip($points)) !== [],
-                    default => false,
-                };
-                if ($tells && array_diff_key(array_flip($points), $told) !== []) {
-                    $told += array_fill_keys($points, Vector3::of(0, 0, 0));
-                    $spread = true;
-                }
+        foreach ($readings as $reading) {
+            // A chain of rises that nothing holds starts at zero: where the bench is does not matter.
+            if (in_array($reading->kind::name(), ['height', 'rise', 'slope'], true)) {
+                $told += array_fill_keys($reading->kind->points(), Vector3::of(0, 0, 0));
             }
         }
         $untold = array_values(array_filter($ids, fn (string $id): bool => ! isset($told[$id])));

@@ -6,9 +6,7 @@ namespace Geodex\Core\Survey\Repeat;
 
 use Geodex\Core\Survey\Internal\ChiSquareTest;
 use Geodex\Core\Survey\Reading\Reading;
-use Geodex\Core\Survey\Reading\TramReading;
 use Geodex\Core\Survey\Survey;
-use Geodex\Core\Survey\TakenReadings;
 
 /**
  * Pools readings of the same thing and tests them against each other (Ghilani, Adjustment Computations, chapter 10). The
@@ -24,7 +22,7 @@ final readonly class RepeatFinder
     {
         $groups = [];
         foreach ($survey->readingsInUse() as $reading) {
-            $groups[$this->key($reading)][] = $reading;
+            $groups[RepeatKey::of($reading)][] = $reading;
         }
         $repeats = [];
         foreach ($groups as $group) {
@@ -34,16 +32,6 @@ final readonly class RepeatFinder
         }
 
         return $repeats;
-    }
-
-    /** Pointer lengths are part of the thing: other pointers, other reading. A rise or slope from the other end is another. */
-    private function key(Reading $reading): string
-    {
-        $kind = $reading->kind;
-        $directed = in_array($kind::name(), ['rise', 'slope'], true);
-        $pointers = $kind instanceof TramReading && $kind->pointers !== null ? abs($kind->pointers[0] - $kind->pointers[1]) : 0.0;
-
-        return ($directed ? $kind::name().' '.implode(' ', $kind->points()) : TakenReadings::key($kind))." $pointers";
     }
 
     /** @param  non-empty-list<Reading>  $group */

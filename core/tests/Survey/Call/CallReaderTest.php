@@ -34,8 +34,20 @@ it('understands what a helper calls out', function (string $call, string $kind, 
     'plan' => ['p BL DR  5ft 1in', 'plan', ['B-L', 'D-R'], 1549.4, '5ft 1in'],
     'a point named like a letter' => ['H BL 400', 'height', ['B-L'], 400.0, '400'],
     'a height of the point H' => ['h H 400', 'height', ['H'], 400.0, '400'],
+    'a fraction in a millimetre job is inches, and is said back so' => ['BL DR 62 7/16', 'tram', ['B-L', 'D-R'], 1585.9125, '62 7/16 in'],
+    'sides in full' => ['B left D right 1204', 'tram', ['B-L', 'D-R'], 1204.0, '1204'],
+    'a side written to its point' => ['h Bleft 212', 'height', ['B-L'], 212.0, '212'],
+    'a strong sixteenth' => ['BL DR 62 7/16 in strong', 'tram', ['B-L', 'D-R'], 1585.9125 + 25.4 / 32, '62 7/16 in strong'],
+    'a light millimetre' => ['BL DR 1204 light', 'tram', ['B-L', 'D-R'], 1203.5, '1204 mm light'],
+    'a strong offset to the left' => ['o BL -404 strong', 'offset', ['B-L'], -404.5, '-404 mm strong'],
     'unequal pointers' => ['BL DR 1204 @100,250', 'tram', ['B-L', 'D-R'], 1204.0, '1204'],
 ]);
+
+it('widens the uncertainty of a shouted remainder by half a division', function () {
+    expect(called('BL DR 1204 strong')->sigma)->toEqualWithDelta(sqrt(1.0 + 0.25 / 3), 1e-12)->and(called('BL DR 1204')->sigma)->toBeNull()
+        ->and(called('BL DR 62 strong', LengthUnit::Inch)->sigma)->toEqualWithDelta(hypot(1.0, 25.4 / 32 / sqrt(3)), 1e-12)
+        ->and(called('BL DR 1204.5 light')->value)->toBe(1204.25);
+});
 
 it('keeps the pointer lengths', function () {
     $reading = called('BL DR 47 @4 in,10 1/2 in', LengthUnit::Inch);
@@ -50,7 +62,6 @@ it('says which part it did not understand', function (string $call, string $sent
     'one point' => ['BL', 'needs a second point'],
     'no value' => ['BL DR', 'value is missing after B-L D-R'],
     'not a length' => ['BL DR twelve', 'not a length'],
-    'fraction of a millimetre' => ['BL DR 62 7/16', 'add “in”'],
     'same point' => ['BL BL 3', 'named twice'],
     'a distance no frame has' => ['BL DR 1204 m', 'longer than any frame'],
     'level in millimetres' => ['l BL BR 2 mm', 'number of degrees'],

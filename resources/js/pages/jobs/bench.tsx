@@ -55,8 +55,10 @@ function Bench({ job, initial }: { job: JobProps; initial: BenchProps }) {
                     ]}
                 />
                 <p className="text-soft">
-                    {formatLength(bench.jig.length, unit, denominator)} × {formatLength(bench.jig.width, unit, denominator)} {unit}, good
-                    enough within {formatLength(bench.jig.tolerance, unit, denominator)} {unit}
+                    {bench.jig.length !== null && bench.jig.width !== null
+                        ? `${formatLength(bench.jig.length, unit, denominator)} × ${formatLength(bench.jig.width, unit, denominator)} ${unit}`
+                        : 'Size not given'}
+                    , good enough within {formatLength(bench.jig.tolerance, unit, denominator)} {unit}
                 </p>
                 <Button look="quiet" onClick={() => setChanging(true)}>
                     Change the bench

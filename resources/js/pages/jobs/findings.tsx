@@ -65,7 +65,7 @@ function Findings({ job, survey: initial }: Props) {
                             <h2 id="meaning" className="mb-2 text-2xl">
                                 What it means together
                             </h2>
-                            {doubtful > 0 && (
+                            {doubtful > 0 && survey.explanations.length === 1 && (
                                 <p className="mb-2 text-out">
                                     <b className="font-semibold">
                                         {doubtful === 1 ? 'One reading does not fit' : `${doubtful} readings do not fit`}
@@ -75,14 +75,23 @@ function Findings({ job, survey: initial }: Props) {
                             )}
                             {survey.network && !survey.network.consistent && (
                                 <p className="mb-2 text-out">
-                                    The readings agree worse than the accuracy they claim: measure with more care, or look for a frame that
-                                    moved meanwhile.
+                                    The readings scatter {survey.network.widening.toFixed(1)} times as much as their tools claim, so every
+                                    interval is that much wider. Measure with more care, or look for a frame that moved meanwhile.
+                                </p>
+                            )}
+                            {survey.explanations.length > 1 && (
+                                <p className="mb-2">
+                                    <b className="font-semibold">
+                                        The readings can be explained in {survey.beyond && 'more than '}
+                                        {survey.explanations.length} ways.
+                                    </b>{' '}
+                                    What they disagree on is undecided; the survey names the reading that tells them apart.
                                 </p>
                             )}
                             <FindingList findings={survey.findings} points={survey.points} />
                         </section>
                     )}
-                    <PullPlan pulls={survey.pulls} />
+                    <PullPlan pulls={survey.pulls} held={survey.held} />
                     <Progress progress={survey.progress} />
                     <section aria-labelledby="points" className="-mx-4">
                         <h2 id="points" className="mb-1 px-4 text-2xl">

@@ -18,13 +18,25 @@ export const provenance = {
     },
     verdict: {
         title: 'Verdict',
-        formula: 'settled: |d| + 1.96 σ ≤ allowed; out: |d| − 1.96 σ > allowed; else undecided',
+        formula:
+            'settled: |d| + 1.96 σ ≤ allowed; out: |d| − 1.96 σ > allowed; else undecided. Only where every explanation says so, and 1.96 σ ≤ 3 × allowed',
         source: 'Decision with uncertainty, ISO 14253-1',
     },
     off: {
         title: 'Off',
         formula: 'read − what all other readings say it should be',
         source: 'Residual of the adjustment; for a reading that does not fit, without its own say',
+    },
+    explanations: {
+        title: 'Explanations',
+        formula: 'every smallest set of readings without which all checked others have |w| ≤ 3.29, and each of which then has |w| > 3.29',
+        source: 'Multiple alternative hypotheses, Förstner and Lehmann; data snooping, Baarda',
+    },
+    datum: {
+        title: 'Base points tested',
+        formula:
+            'T = dᵀ Σ⁻¹ d of each base point laid on the others, in doubt over 16.3 (χ² of 3 at 99.9 %); Σ with 1 mm of build scatter, or the shop’s own',
+        source: 'Congruence test; S-transformation, Baarda',
     },
     standardised: {
         title: 'Standardised residual',

@@ -30,7 +30,9 @@ export function BenchSketch({ jig, round }: { jig: JigProps; round: BenchRoundPr
                 strokeWidth={8}
                 paintOrder="stroke"
             >
-                {formatLength(jig.length, unit, denominator)} × {formatLength(jig.width, unit, denominator)} {unit}
+                {jig.length !== null && jig.width !== null
+                    ? `${formatLength(jig.length, unit, denominator)} × ${formatLength(jig.width, unit, denominator)} ${unit}`
+                    : 'size not given'}
             </text>
             {Object.entries(PLACES).map(([corner, place]) => {
                 const turn = round?.turns.find((one) => one.corner === corner);

@@ -1,6 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { useUnits } from '@/shared/hooks/units';
-import { formatLength } from '@/shared/lib/format';
+import { formatLength, type Unit } from '@/shared/lib/format';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Segmented } from '@/shared/ui/segmented';
@@ -15,18 +15,27 @@ interface Props {
 }
 
 const FIELDS = [
-    { key: 'length', label: 'Length between the screws', usual: '' },
-    { key: 'width', label: 'Width between the screws', usual: '' },
+    {
+        key: 'length',
+        label: 'Length between the screws',
+        usual: '',
+        hint: 'For a spirit level on the beams, and for how far a rail is racked.',
+    },
+    { key: 'width', label: 'Width between the screws', usual: '', hint: 'Left empty: not given.' },
     { key: 'pitch', label: 'Rise of a screw in one turn', usual: '2 mm' },
     { key: 'travel', label: 'Travel from stop to stop', usual: '100 mm' },
     { key: 'tolerance', label: 'Good enough', usual: '1 mm' },
 ] as const;
 
+function shownLength(mm: number | null, unit: Unit, denominator: number): string {
+    if (mm === null) return '';
+    return unit === 'mm' ? String(mm) : formatLength(mm, 'in', denominator);
+}
+
 /** Size and screws of the bench, jig or stands; without them no turn can be told. */
 export function JigForm({ jig, errors, disabled, onSave, onDone }: Props) {
     const { unit, denominator } = useUnits();
-    const shown = (key: (typeof FIELDS)[number]['key'], usual: string) =>
-        jig ? (unit === 'mm' ? String(jig[key]) : `${formatLength(jig[key], 'in', denominator)}`) : usual;
+    const shown = (key: (typeof FIELDS)[number]['key'], usual: string) => (jig ? shownLength(jig[key], unit, denominator) : usual);
     const [typed, setTyped] = useState<Record<string, string>>(() =>
         Object.fromEntries(FIELDS.map(({ key, usual }) => [key, shown(key, usual)])),
     );
@@ -41,6 +50,7 @@ export function JigForm({ jig, errors, disabled, onSave, onDone }: Props) {
                 <Field
                     key={field.key}
                     label={`${field.label}, ${unit}`}
+                    hint={'hint' in field ? field.hint : undefined}
                     value={typed[field.key] ?? ''}
                     onChange={(event) => setTyped({ ...typed, [field.key]: event.target.value })}
                     error={errors[field.key]}

@@ -34,6 +34,8 @@ const SIDES = [
     ['rear', 'Rear side'],
     ['left', 'Left side'],
     ['right', 'Right side'],
+] as const;
+const DIAGONALS = [
     ['diagonalA', 'Diagonal, left front to right rear'],
     ['diagonalB', 'Diagonal, right front to left rear'],
 ] as const;
@@ -47,15 +49,22 @@ const END = [
     ['Wanted', 'Height wanted'],
 ] as const;
 const OPTIONAL = ['Support', 'Wanted'];
+const LOADS = [
+    { value: 'none', label: 'no vehicle on it' },
+    { value: 'hanging', label: 'hanging on the lift' },
+    { value: 'part-loaded', label: 'part loaded' },
+    { value: 'standing', label: 'standing on it' },
+];
 
 /** One round, as measured. */
 export function RoundForm({ step, pairs, errors, disabled, onAdd }: Props) {
     const { unit } = useUnits();
     const [typed, setTyped] = useState<Record<string, string>>({});
     const [way, setWay] = useState<Way>('above');
+    const [load, setLoad] = useState('none');
     const submit = async (event: FormEvent) => {
         event.preventDefault();
-        await onAdd({ ...typed, kind: step, way, unit });
+        await onAdd({ ...typed, kind: step, way, load, unit });
     };
     const field = (key: string, label: string, suffix: string = unit, hint?: string) => (
         <Field
@@ -101,7 +110,15 @@ export function RoundForm({ step, pairs, errors, disabled, onAdd }: Props) {
                     </details>
                 </>
             )}
-            {step === 'square' && <div className="grid grid-cols-2 gap-3">{SIDES.map(([key, label]) => field(key, label))}</div>}
+            {step === 'square' && (
+                <>
+                    <div className="grid grid-cols-2 gap-3">{DIAGONALS.map(([key, label]) => field(key, label))}</div>
+                    <p className="text-sm text-soft">
+                        The two diagonals alone make a quick round. Square it is called only with all four sides.
+                    </p>
+                    <div className="grid grid-cols-2 gap-3">{SIDES.map(([key, label]) => field(key, label))}</div>
+                </>
+            )}
             {step === 'set' && (
                 <div className="grid grid-cols-2 gap-x-4 gap-y-3">
                     {(['front', 'rear'] as const).map((end) => (
@@ -143,6 +160,7 @@ export function RoundForm({ step, pairs, errors, disabled, onAdd }: Props) {
                     ))}
                 </div>
             )}
+            <Select label="How the vehicle stands" value={load} onChange={setLoad} choices={LOADS} />
             <Button look="now" type="submit" disabled={disabled} className="justify-self-start">
                 Work it out
             </Button>

@@ -7,6 +7,8 @@ import { Ask } from '@/shared/ui/ask';
 import { Button } from '@/shared/ui/button';
 import type { BenchRoundProps } from '@/types/props';
 
+const LOADS = { hanging: 'Vehicle hanging on the lift', 'part-loaded': 'Vehicle part loaded', standing: 'Vehicle standing on it' } as const;
+
 const ABOUT = { level: 'turns', square: 'square', set: 'setting' } as const;
 
 /** What a round comes to, and what to do now: which corner, which way, how much. */
@@ -14,12 +16,13 @@ export function RoundResult({ round, job, canWork }: { round: BenchRoundProps; j
     const { unit } = useUnits();
     return (
         <section aria-live="polite" aria-label="What to do" className={`border-l-[6px] pl-4 ${round.good ? 'border-ink' : 'border-out'}`}>
+            {round.load !== 'none' && <p className="text-soft">{LOADS[round.load]}</p>}
             {round.says.map((sentence, i) => (
                 <p key={sentence} className={i === 0 ? 'font-head text-2xl leading-tight font-semibold' : 'mt-1'}>
                     {i === 0 ? <Ask about={ABOUT[round.kind]}>{inUnit(sentence, unit)}</Ask> : inUnit(sentence, unit)}
                 </p>
             ))}
-            {!round.good && round.turns.length > 0 && (
+            {round.showsMoves && round.turns.length > 0 && (
                 <Rows
                     head={['corner', 'turn', 'which way', 'moves']}
                     rows={round.turns.map((turn) => [
@@ -30,13 +33,13 @@ export function RoundResult({ round, job, canWork }: { round: BenchRoundProps; j
                     ])}
                 />
             )}
-            {!round.good && round.corners.length > 0 && (
+            {round.showsMoves && round.corners.length > 0 && (
                 <Rows
                     head={['corner', 'move, with the front beam held']}
                     rows={round.corners.map((corner) => [corner.corner, moveWords(corner.rearward, corner.right, unit)])}
                 />
             )}
-            {!round.good && round.supports.length > 0 && (
+            {round.showsMoves && round.supports.length > 0 && (
                 <Rows
                     head={['at the', 'push', 'which moves the other end', 'left', 'right']}
                     rows={round.supports.map((move) => [

@@ -1,7 +1,9 @@
 import type { ReactNode } from 'react';
 import { Bar, type BarReading } from '@/features/drawing/components/bar';
 import { ChartLines } from '@/features/drawing/components/chart-lines';
+import { DatumMarks } from '@/features/drawing/components/datum-marks';
 import { Enlarge } from '@/features/drawing/components/enlarge';
+import { Hulls } from '@/features/drawing/components/hulls';
 import { Labels } from '@/features/drawing/components/labels';
 import { MeasuredFrame } from '@/features/drawing/components/measured-frame';
 import { drawnPoints } from '@/features/drawing/lib/drawn-points';
@@ -56,12 +58,23 @@ export function FrameDrawing({
                         className="block"
                     >
                         <ViewTitle x={14} y={24} main="Plan" more="from above, front left" />
-                        <ViewTitle x={14} y={scene.sideTop + 20} main="Left side" more="right rail dashed" />
+                        <ViewTitle
+                            x={14}
+                            y={scene.sideTop + 20}
+                            main="Left side"
+                            more={
+                                onFactor && points.some((point) => point.datum === 'carries')
+                                    ? 'right rail dashed, △ carries the datum'
+                                    : 'right rail dashed'
+                            }
+                        />
                         <text x={width - 10} y={scene.datumY - 5} textAnchor="end" fontSize={12} fill="var(--dye-soft)" aria-hidden>
                             datum 0
                         </text>
                         <ChartLines scene={scene} points={points} axles={axles} mates={mates} />
                         {children?.(scene)}
+                        {onFactor && <Hulls drawn={drawn} scene={scene} factor={factor} />}
+                        {onFactor && <DatumMarks drawn={drawn} />}
                         {onFactor && <MeasuredFrame drawn={drawn} chosen={chosen} onChoose={onChoose} />}
                         {bar && <Bar reading={bar} drawn={drawn} scene={scene} />}
                         {named && <Labels drawn={drawn} chosen={chosen} scene={scene} />}

@@ -50,7 +50,8 @@ const GROUPS: Group[] = [
         [
             ['tube.outside', 'outside diameter'],
             ['tube.wall', 'wall, if known'],
-            ['tube.kerf', 'saw cut'],
+            ['tube.kerf', 'kerf of the saw'],
+            ['tube.gap', 'root gap of a weld'],
         ],
     ],
     [

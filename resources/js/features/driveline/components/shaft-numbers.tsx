@@ -1,5 +1,6 @@
 import { useUnits } from '@/shared/hooks/units';
 import { formatAngle, formatLength } from '@/shared/lib/format';
+import { inUnit } from '@/shared/lib/in-unit';
 import { Ask } from '@/shared/ui/ask';
 import type { LimitProps, ShaftResultProps } from '@/types/props';
 
@@ -17,10 +18,15 @@ export function ShaftNumbers({ shaft, limits }: { shaft: ShaftResultProps; limit
                 <Ask about="tube" className="block text-3xl font-semibold">
                     {show(Math.abs(shaft.tubeToCut))}
                 </Ask>
-                {shaft.kerf > 0 && (
-                    <span className="text-soft">Mark it, and keep the {show(shaft.kerf)} of the saw on the waste side.</span>
-                )}
+                <span className="block">{inUnit(shaft.saw, unit)}</span>
             </p>
+            {shaft.assumed.length > 0 && (
+                <ul className="grid gap-1 border-l-[6px] border-unsure pl-3" aria-label="Not given">
+                    {shaft.assumed.map((sentence) => (
+                        <li key={sentence}>{sentence}</li>
+                    ))}
+                </ul>
+            )}
             {shaft.warnings.length > 0 && (
                 <ul className="grid gap-1.5" aria-label="Warnings">
                     {shaft.warnings.map((warning) => (
@@ -66,7 +72,9 @@ export function ShaftNumbers({ shaft, limits }: { shaft: ShaftResultProps; limit
             </div>
             <dl className="grid grid-cols-[1fr_max-content] gap-x-4 gap-y-1.5">
                 <dt className="text-soft">Left before the slip bottoms</dt>
-                <dd className="text-right font-semibold">{show(shaft.bottomingClearance)}</dd>
+                <dd className="text-right font-semibold">
+                    {shaft.bottomingClearance === null ? 'not checked: no full bump given' : show(shaft.bottomingClearance)}
+                </dd>
                 <dt className="text-soft">First critical speed</dt>
                 <dd className="text-right font-semibold">
                     <Ask about="critical">

@@ -1,12 +1,41 @@
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation, formatLength } from '@/shared/lib/format';
+import { inUnit } from '@/shared/lib/in-unit';
 import { Ask } from '@/shared/ui/ask';
-import type { PullProps } from '@/types/props';
+import type { HeldProps, PullProps } from '@/types/props';
 
 /** How far each outermost pair must come, which way and in what order, with the readings to watch while pulling. */
-export function PullPlan({ pulls }: { pulls: PullProps[] }) {
+export function PullPlan({ pulls, held }: { pulls: PullProps[]; held: HeldProps[] }) {
+    return (
+        <>
+            {pulls.length > 0 && <Pulls pulls={pulls} />}
+            {held.length > 0 && <Held held={held} />}
+        </>
+    );
+}
+
+/** Pulls that are not ordered: what they rest on is in question. */
+function Held({ held }: { held: HeldProps[] }) {
+    const { unit } = useUnits();
+    return (
+        <section aria-labelledby="held" className="border-l-[6px] border-unsure pl-4">
+            <h2 id="held" className="mb-1 text-2xl">
+                Not to be pulled yet
+            </h2>
+            <ul className="grid gap-2">
+                {held.map((one) => (
+                    <li key={one.what}>
+                        <span className="line-through decoration-line">{inUnit(one.what, unit)}</span>
+                        <span className="block">Only once {one.until}.</span>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
+
+function Pulls({ pulls }: { pulls: PullProps[] }) {
     const { unit, denominator } = useUnits();
-    if (pulls.length === 0) return null;
     return (
         <section aria-labelledby="pulls">
             <h2 id="pulls" className="mb-1 text-2xl">

@@ -10,6 +10,8 @@ import { path } from '@/shared/lib/path';
 import { Ask } from '@/shared/ui/ask';
 import { Button } from '@/shared/ui/button';
 import { Trouble } from '@/shared/ui/trouble';
+import { inUnit } from '@/shared/lib/in-unit';
+import { UNJUDGED } from '@/shared/lib/unjudged';
 import type { JobProps, PlanProps, PointProps } from '@/types/props';
 
 /** The stage where the change is planned: the cut on the drawing, the length typed, the target beside it. */
@@ -113,7 +115,7 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                             <ul className="grid gap-1.5">
                                 {plan.warnings.map((warning) => (
                                     <li key={warning} className="border-l-[6px] border-out pl-3">
-                                        {warning}
+                                        {inUnit(warning, unit)}
                                     </li>
                                 ))}
                             </ul>
@@ -163,12 +165,7 @@ function asPoint(one: PlanProps['target'][number]): PointProps {
         base: false,
         feature: '',
         tolerance: [],
-        measured: null,
-        deviation: null,
-        expanded: null,
-        determined: null,
-        axes: [],
         verdict: 'in',
-        decidingAxis: null,
+        ...UNJUDGED,
     };
 }

@@ -42,7 +42,7 @@ export function CutTable({ plan }: { plan: PlanProps }) {
 /** Everything that crosses a cut changes length; nothing is to be forgotten. */
 export function CarriedTable({ plan }: { plan: PlanProps }) {
     const { unit, denominator } = useUnits();
-    const crossing = plan.carried.filter((item) => Math.abs(item.change) > 1e-6);
+    const crossing = plan.carried.filter((item) => Math.abs(item.change) > 1e-6 || item.end !== null);
     if (crossing.length === 0)
         return (
             <p className="text-soft">
@@ -60,7 +60,10 @@ export function CarriedTable({ plan }: { plan: PlanProps }) {
             <tbody>
                 {crossing.map((item) => (
                     <tr key={item.feature} className="border-b border-line">
-                        <td className={cell}>{item.feature}</td>
+                        <td className="px-1 py-1.5 text-left">
+                            {item.feature}
+                            {item.end && <span className="block text-sm text-out">{item.end}</span>}
+                        </td>
                         <td className={cell}>{formatLength(item.change, unit, denominator, true)}</td>
                     </tr>
                 ))}

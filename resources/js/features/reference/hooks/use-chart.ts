@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { send } from '@/shared/lib/http';
+import { UNJUDGED } from '@/shared/lib/unjudged';
 import type { Unit } from '@/shared/lib/format';
 import { path } from '@/shared/lib/path';
 import type { ChartRowProps, PointProps, ReferenceProps } from '@/types/props';
@@ -112,13 +113,8 @@ export function useChart(job: number, initial: ReferenceProps, unit: Unit) {
                     feature: '',
                     chart: known ? place.map(Number) : null,
                     tolerance: [3, 3, 3],
-                    measured: null,
-                    deviation: null,
-                    expanded: null,
-                    determined: null,
-                    axes: [],
                     verdict: 'unmeasured',
-                    decidingAxis: null,
+                    ...UNJUDGED,
                 },
             ];
         }),

@@ -1,10 +1,16 @@
 import { doubtWords, readingName, valueWords } from '@/features/survey/lib/words';
 import { useUnits } from '@/shared/hooks/units';
-import { formatDeviation } from '@/shared/lib/format';
+import { formatDeviation, type Unit } from '@/shared/lib/format';
 import type { ReadingProps } from '@/types/props';
 
 export type Said =
     { state: 'stored'; reading: ReadingProps; others: number } | { state: 'refused'; message: string } | { state: 'told'; message: string };
+
+/** What was typed in another unit than is shown, or with a shouted remainder: "16 3/8 in = ". */
+function saidBack(reading: ReadingProps, unit: Unit): string {
+    const other = reading.quantity === 'length' && (!reading.typed.endsWith(` ${unit}`) || /strong|light/.test(reading.typed));
+    return other ? `${reading.typed} = ` : '';
+}
 
 /** What became of the last thing typed: stored and agrees, stored but doubtful, or not understood and why. */
 export function Answer({ said, busy }: { said: Said | null; busy: boolean }) {
@@ -21,13 +27,17 @@ export function Answer({ said, busy }: { said: Said | null; busy: boolean }) {
             {!busy && said?.state === 'stored' && (
                 <p>
                     <b className="font-semibold">Stored {said.reading.number}.</b> {readingName(said.reading)}{' '}
-                    <span className="whitespace-nowrap">{valueWords(said.reading.value, said.reading.quantity, unit, denominator)}</span>
+                    <span className="whitespace-nowrap">
+                        {saidBack(said.reading, unit)}
+                        {valueWords(said.reading.value, said.reading.quantity, unit, denominator)}
+                    </span>
                     {said.reading.state === 'agrees' && said.reading.off !== null && said.reading.quantity === 'length' && (
                         <>
                             , agrees (off {formatDeviation(said.reading.off, unit)} {unit}).
                         </>
                     )}
                     {said.reading.state === 'agrees' && said.reading.quantity === 'angle' && ', agrees.'}
+                    {said.reading.state === 'questioned' && ', but one of several readings is wrong: see below.'}
                     {said.reading.state === 'unchecked' && ', no other reading checks it yet.'}
                     {said.reading.state === 'alone' && ', waits for more readings.'}
                     {said.reading.state === 'doubtful' && (

@@ -20,7 +20,7 @@ function Number({ label, children, more }: { label: string; children: React.Reac
 }
 
 /** The numbers of the chosen point. */
-export function PointStrip({ point }: { point: PointProps }) {
+export function PointStrip({ point, onDatum = null }: { point: PointProps; onDatum?: (() => void) | null }) {
     const { unit, denominator } = useUnits();
     return (
         <div className="flex flex-wrap items-center gap-x-8 gap-y-2 px-5 py-3">
@@ -28,7 +28,9 @@ export function PointStrip({ point }: { point: PointProps }) {
                 <span className="font-head text-3xl font-semibold">{point.id}</span>{' '}
                 <span className="text-soft">
                     {point.name}
-                    {point.base && ', base'}
+                    {point.datum === 'carries' && ', carries the datum'}
+                    {point.datum === 'doubtful' && ', base point in doubt'}
+                    {point.datum === 'left-out' && ', base point that does not carry the datum'}
                 </span>
                 <span className="block text-base">
                     <Ask about="verdict">
@@ -61,6 +63,11 @@ export function PointStrip({ point }: { point: PointProps }) {
                     </Number>
                 )}
             </dl>
+            {onDatum && point.datum !== 'no' && (
+                <Button className="ml-auto" onClick={onDatum}>
+                    Datum…
+                </Button>
+            )}
         </div>
     );
 }

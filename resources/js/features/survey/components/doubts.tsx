@@ -1,13 +1,11 @@
-import { inUnit } from '@/shared/lib/in-unit';
-import { doubtWords, rivalWords } from '@/features/survey/lib/words';
+import { causeWords } from '@/features/survey/lib/explanation-words';
+import { doubtWords } from '@/features/survey/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { Button } from '@/shared/ui/button';
-import type { ReadingProps, RivalProps } from '@/types/props';
+import type { ReadingProps } from '@/types/props';
 
 interface Props {
     doubtful: ReadingProps[];
-    rivals: RivalProps[];
-    readings: ReadingProps[];
     chosen: string | null;
     others: number;
     canWork: boolean;
@@ -15,10 +13,9 @@ interface Props {
     onChoose: (reading: ReadingProps) => void;
     onAgain: (reading: ReadingProps) => void;
     onStrike: (reading: ReadingProps) => void;
-    onDecide: (rival: RivalProps) => void;
 }
 
-/** The readings that the others contradict; one of them open, with what probably went wrong and what one can do about it. */
+/** The readings that are surely wrong; one of them open, with what probably happened and what one can do about it. */
 export function Doubts({ doubtful, chosen, onChoose, ...rest }: Props) {
     const open = doubtful.find((reading) => reading.id === chosen) ?? doubtful[0];
     if (!open) return null;
@@ -48,29 +45,18 @@ export function Doubts({ doubtful, chosen, onChoose, ...rest }: Props) {
 
 function Open({
     reading,
-    rivals,
-    readings,
     others,
     canWork,
     canStrike,
     onAgain,
     onStrike,
-    onDecide,
 }: Omit<Props, 'doubtful' | 'chosen' | 'onChoose'> & { reading: ReadingProps }) {
-    const { unit, denominator } = useUnits();
-    const rival = rivals.find((one) => one.suspect === reading.id);
-    const cause = reading.causes[0];
+    const { unit } = useUnits();
     return (
         <>
             <p className="leading-snug">{doubtWords(reading, others, unit)}</p>
-            {cause && <p className="mt-1 leading-snug font-medium">{inUnit(cause.text, unit)}</p>}
-            {rival && <p className="mt-1 leading-snug">{rivalWords(rival, readings, unit, denominator)}</p>}
+            {reading.causes.length > 0 && <p className="mt-1 leading-snug font-medium">{causeWords(reading.causes, unit)}</p>}
             <div className="mt-1 mb-1.5 flex flex-wrap gap-2">
-                {canWork && rival && (
-                    <Button onClick={() => onDecide(rival)} aria-label={`Take the deciding reading for ${reading.number}`}>
-                        Take {rival.call}
-                    </Button>
-                )}
                 {canWork && (
                     <Button onClick={() => onAgain(reading)} aria-label={`Take reading ${reading.number} again`}>
                         Take again

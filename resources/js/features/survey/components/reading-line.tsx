@@ -1,3 +1,4 @@
+import { usePage } from '@inertiajs/react';
 import { useRef, type KeyboardEvent } from 'react';
 import { Keypad } from '@/features/survey/components/keypad';
 import { expectedWords, nextWords, readingName } from '@/features/survey/lib/words';
@@ -35,7 +36,8 @@ export function ReadingLine({ text, onText, onEnter, onOther, next, correcting, 
             act();
         }
     };
-    const value = next ? expectedWords(next, unit, denominator) : '';
+    const hides = usePage().props.user?.hidesExpected ?? false;
+    const value = next && !hides ? expectedWords(next, unit, denominator) : '';
     const expected = next ? `${next.call} ${value}`.trim() : '';
     return (
         <section aria-label="Reading line">
@@ -49,7 +51,13 @@ export function ReadingLine({ text, onText, onEnter, onOther, next, correcting, 
                     <Ask
                         about="next"
                         className="text-soft"
-                        inputs={value === '' ? 'no chart tells what it should read' : `expected ${value} ${unit}`}
+                        inputs={
+                            hides
+                                ? 'what it should read is hidden until Enter'
+                                : value === ''
+                                  ? 'no chart tells what it should read'
+                                  : `expected ${value} ${unit}`
+                        }
                     >
                         Next, {nextWords(next)}
                     </Ask>

@@ -5,6 +5,7 @@ import type { ReadingProps } from '@/types/props';
 const SIGNS: Record<ReadingProps['state'], [string, string]> = {
     agrees: ['', 'agrees'],
     doubtful: ['■', 'does not fit'],
+    questioned: ['◇', 'one of these'],
     unchecked: ['?', 'unchecked'],
     struck: ['—', 'struck'],
     superseded: ['↻', 'taken again'],
@@ -48,7 +49,7 @@ function Row({ reading, isChosen, onChoose }: { reading: ReadingProps; isChosen:
         reading.off === null ? '' : reading.quantity === 'angle' ? formatAngle(reading.off, 2, true) : formatDeviation(reading.off, unit);
     return (
         <tr
-            className={`border-b border-line ${isChosen ? 'bg-now text-now-ink' : reading.state === 'doubtful' ? 'bg-wash' : ''} ${gone && !isChosen ? 'text-soft' : ''}`}
+            className={`border-b border-line ${isChosen ? 'bg-now text-now-ink' : reading.state === 'doubtful' || reading.state === 'questioned' ? 'bg-wash' : ''} ${gone && !isChosen ? 'text-soft' : ''}`}
             onClick={() => onChoose(reading.id)}
             title={reading.reason ?? undefined}
         >

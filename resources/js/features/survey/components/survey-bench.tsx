@@ -3,7 +3,10 @@ import { useCallback, useState } from 'react';
 import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
 import { Answer, type Said } from '@/features/survey/components/answer';
 import { PointStrip, ReadingStrip } from '@/features/survey/components/chosen-strip';
+import { DatumPanel } from '@/features/survey/components/datum-panel';
+import { DatumSheet } from '@/features/survey/components/datum-sheet';
 import { Doubts } from '@/features/survey/components/doubts';
+import { Explanations } from '@/features/survey/components/explanations';
 import { OutboxNotice } from '@/features/survey/components/outbox-notice';
 import { Progress } from '@/features/survey/components/progress';
 import { ChartDoubts } from '@/features/survey/components/chart-doubts';
@@ -22,7 +25,7 @@ import { useHotkeys } from '@/shared/hooks/use-hotkeys';
 import { newId } from '@/shared/lib/new-id';
 import { path } from '@/shared/lib/path';
 import { Trouble } from '@/shared/ui/trouble';
-import type { InstrumentProps, JobProps, NextProps, ReadingProps, RivalProps, SurveyProps } from '@/types/props';
+import type { InstrumentProps, JobProps, NextProps, ReadingProps, SurveyProps } from '@/types/props';
 
 type Chosen = { kind: 'reading' | 'point'; id: string } | null;
 
@@ -47,6 +50,7 @@ export function SurveyBench({
     const [suggestion, setSuggestion] = useState(0);
     const [deciding, setDeciding] = useState<NextProps | null>(null);
     const [touring, setTouring] = useState(false);
+    const [datum, setDatum] = useState<string | null>(null);
     const [factor, setFactor] = useState(20);
 
     const show = useCallback((now: SurveyProps, id: string) => {
@@ -107,16 +111,9 @@ export function SurveyBench({
         if (answer.state === 'ok') setSaid({ state: 'told', message: answer.body.undone ?? 'There is nothing of yours to undo.' });
         else if (answer.state !== 'nothing') setSaid({ state: 'refused', message: answer.message });
     };
-    const decide = (rival: RivalProps) => {
-        setDeciding({
-            kind: rival.kind,
-            points: rival.points,
-            call: rival.call,
-            expected: rival.ifSuspectWrong,
-            gain: 1,
-            settles: 0,
-            because: 'unchecked',
-        });
+    const decide = (next: NextProps) => {
+        setDeciding(next);
+        setCorrecting(null);
         document.querySelector<HTMLInputElement>('input[aria-label="Reading"]')?.focus();
     };
     const reading = chosen?.kind === 'reading' ? survey.readings.find((one) => one.id === chosen.id) : undefined;
@@ -132,6 +129,7 @@ export function SurveyBench({
     });
 
     const doubtful = survey.readings.filter((one) => one.state === 'doubtful');
+    const questioned = survey.readings.filter((one) => one.state === 'questioned');
     const bar = reading ? { kind: reading.kind, points: reading.points, text: reading.typed } : null;
     return (
         <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
@@ -146,7 +144,7 @@ export function SurveyBench({
                         onFactor={setFactor}
                         onChoose={(id) => setChosen({ kind: 'point', id })}
                         revision={survey.revision}
-                        summary={`The frame from above and from the left: ${survey.progress.settled} of ${survey.progress.coordinates} coordinates settled, ${doubtful.length} readings do not fit. Findings lists every point.`}
+                        summary={`The frame from above and from the left: ${survey.progress.settled} of ${survey.progress.coordinates} coordinates settled, ${questioned.length > 0 ? `one of ${questioned.length} readings is wrong` : `${doubtful.length} readings do not fit`}. Findings lists every point.`}
                     />
                 </div>
                 <div className="min-h-[84px] border-t border-ink bg-paper max-lg:hidden">
@@ -161,7 +159,7 @@ export function SurveyBench({
                             onAgain={() => again(reading)}
                         />
                     ) : point ? (
-                        <PointStrip point={point} />
+                        <PointStrip point={point} onDatum={job.can.work && point.chart ? () => setDatum(point.id) : null} />
                     ) : (
                         <p className="px-5 py-7 text-soft">Choose a point on the drawing or a reading in the list to see its numbers.</p>
                     )}
@@ -198,20 +196,39 @@ export function SurveyBench({
                 <Answer said={said} busy={outbox.waiting.length > 0 && !outbox.trouble} />
                 <div className="-mx-4 flex min-h-0 flex-1 flex-col gap-3 px-4 relative lg:overflow-y-auto" tabIndex={-1}>
                     {survey.trouble && survey.readings.length > 0 && <Trouble title="Not computed yet">{survey.trouble.message}</Trouble>}
-                    <Doubts
-                        doubtful={doubtful}
-                        rivals={survey.rivals}
-                        readings={survey.readings}
-                        onDecide={decide}
-                        chosen={reading?.id ?? null}
-                        others={survey.network?.readings ?? 0}
-                        canWork={job.can.work}
-                        canStrike={job.can.strike}
-                        onChoose={(one) => setChosen({ kind: 'reading', id: one.id })}
-                        onAgain={again}
-                        onStrike={setStriking}
-                    />
                     <ChartDoubts doubts={survey.doubts} job={job.id} />
+                    {survey.explanations.length > 1 ? (
+                        <Explanations
+                            explanations={survey.explanations}
+                            beyond={survey.beyond}
+                            readings={survey.readings}
+                            deciding={survey.next.find((one) => one.because === 'deciding' && one.outcomes.length > 0) ?? null}
+                            canWork={job.can.work}
+                            canStrike={job.can.strike}
+                            onChoose={(one) => setChosen({ kind: 'reading', id: one.id })}
+                            onAgain={again}
+                            onStrike={setStriking}
+                            onDecide={decide}
+                        />
+                    ) : (
+                        <Doubts
+                            doubtful={doubtful}
+                            chosen={reading?.id ?? null}
+                            others={survey.network?.readings ?? 0}
+                            canWork={job.can.work}
+                            canStrike={job.can.strike}
+                            onChoose={(one) => setChosen({ kind: 'reading', id: one.id })}
+                            onAgain={again}
+                            onStrike={setStriking}
+                        />
+                    )}
+                    <DatumPanel
+                        doubtful={survey.doubtfulBase}
+                        decisions={survey.decisions}
+                        base={survey.base}
+                        canWork={job.can.work}
+                        onDecide={setDatum}
+                    />
                     <Progress progress={survey.progress}>
                         {(survey.tour !== null || survey.blocked.length > 0) && (
                             <button
@@ -238,6 +255,16 @@ export function SurveyBench({
             </div>
             {touring && (
                 <TourSheet survey={survey} onClose={() => setTouring(false)} onFree={job.can.work ? (one) => void live.free(one) : null} />
+            )}
+            {datum !== null && (
+                <DatumSheet
+                    point={datum}
+                    onClose={() => setDatum(null)}
+                    onDecide={async (choice, reason) => {
+                        const answer = await live.decideDatum(datum, choice, reason);
+                        return answer.state === 'refused' || answer.state === 'unreachable' ? answer.message : null;
+                    }}
+                />
             )}
             {striking && (
                 <StrikeSheet

@@ -1,3 +1,4 @@
+import { usePage } from '@inertiajs/react';
 import { readingName } from '@/features/survey/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
@@ -13,6 +14,7 @@ interface Props {
 
 /** The readings still to go in walking order round the frame, and those that cannot be taken. Prints as a list to carry. */
 export function TourSheet({ survey, onClose, onFree }: Props) {
+    const hides = usePage().props.user?.hidesExpected ?? false;
     const { unit, denominator } = useUnits();
     return (
         <Sheet open onOpenChange={(open) => !open && onClose()} title="Measuring tour">
@@ -33,7 +35,9 @@ export function TourSheet({ survey, onClose, onFree }: Props) {
                                 <span className="text-soft">{i + 1}</span>
                                 <span>{readingName(next)}</span>
                                 <span className="text-right text-soft">
-                                    {next.expected === null ? '' : `about ${formatLength(next.expected, unit, denominator)} ${unit}`}
+                                    {next.expected === null || hides
+                                        ? ''
+                                        : `about ${formatLength(next.expected, unit, denominator)} ${unit}`}
                                 </span>
                             </li>
                         ))}

@@ -53,6 +53,8 @@ export function useSurvey(job: number, code: string, initial: SurveyProps) {
         restore: (reading: string) => change(path('reading.restore', { ...params, reading }), {}),
         block: (kind: string, points: string[]) => change(path('blocked', params), { kind, points }),
         free: (reading: string) => change(path('blocked.free', params), { reading }, 'DELETE'),
+        decideDatum: (point: string, choice: 'in' | 'out' | 'tested', reason: string) =>
+            change(path('datum', params), { point, choice, reason }),
         undo: () => change(path('readings.undo', params), {}),
     };
 }

@@ -1,5 +1,5 @@
 import { formatAngle, formatDeviation, formatLength, type Unit } from '@/shared/lib/format';
-import type { NextProps, PointProps, ReadingProps, RepeatProps, RivalProps } from '@/types/props';
+import type { NextProps, PointProps, ReadingProps, RepeatProps } from '@/types/props';
 
 const DIRECTIONS = [
     ['rearward', 'forward'],
@@ -17,19 +17,34 @@ export const KIND_WORDS: Record<string, string> = {
     slope: 'Level',
 };
 
+/** Why a point may stand in more than one place. */
+const PLACES: Record<string, string> = {
+    'more than one explanation': 'the readings can be explained in more than one way',
+    'a mirror solution fits as well': 'a mirror solution fits as well',
+    'datum in doubt': 'the datum is in doubt',
+};
+
 /** What a point's verdict rests on: "7.8 mm to the right, 3 mm allowed". */
 export function verdictWords(point: PointProps, unit: Unit): string {
     if (point.verdict === 'unmeasured') return 'no reading touches it yet';
     const loose = (point.determined ?? []).flatMap((held, axis) => (held ? [] : [['length', 'width', 'height'][axis]]));
     if (loose.length > 0) return `loose in ${loose.join(' and ')}`;
     const axis = point.decidingAxis ?? 0;
+    const hull = point.hull[axis];
+    const [least, most] = hull ?? [];
+    const why = point.reasons[axis] ?? point.reason;
+    if (point.verdict === 'unsure' && why && PLACES[why] && least != null && most != null) {
+        const ends = [least, most].map((mm) => formatDeviation(mm, unit)).join(' to ');
+        return `${['station', 'offset', 'height'][axis]} ${ends} ${unit}: ${PLACES[why]}`;
+    }
     const allowed = `${formatDeviation(point.tolerance[axis] ?? 0, unit, false)} ${unit} allowed`;
     if (point.verdict === 'in') return `within ${allowed}`;
     const mm = point.deviation?.[axis] ?? 0;
     const way = DIRECTIONS[axis]?.[mm > 0 ? 0 : 1] ?? '';
     const size = formatDeviation(Math.abs(mm), unit, false);
     const sure = formatDeviation(point.expanded?.[axis] ?? 0, unit, false);
-    return point.verdict === 'out' ? `${size} ${unit} ${way}, ${allowed}` : `${size} ± ${sure} ${unit} ${way}, ${allowed}`;
+    const because = why ? `; ${why}` : '';
+    return point.verdict === 'out' ? `${size} ${unit} ${way}, ${allowed}` : `${size} ± ${sure} ${unit} ${way}, ${allowed}${because}`;
 }
 
 export function readingName(reading: ReadingProps | NextProps): string {
@@ -41,14 +56,6 @@ export function doubtWords(reading: ReadingProps, others: number, unit: Unit): s
     const off = reading.off ?? 0;
     const size = reading.quantity === 'angle' ? formatAngle(Math.abs(off), 2) : `${formatDeviation(Math.abs(off), unit, false)} ${unit}`;
     return `${readingName(reading)} reads ${size} ${off > 0 ? 'more' : 'less'} than the other ${others} say.`;
-}
-
-/** Two explanations of one contradiction, and what the reading that decides will read in either case. */
-export function rivalWords(rival: RivalProps, readings: ReadingProps[], unit: Unit, denominator: number): string {
-    const other = readings.find((one) => one.id === rival.other);
-    const length = (mm: number) => `${formatLength(mm, unit, denominator)} ${unit}`;
-    const [first, second] = [readings.find((one) => one.id === rival.suspect)?.number ?? '?', other?.number ?? '?'];
-    return `Or it is reading ${second} that lies. ${rival.call} decides: ${length(rival.ifSuspectWrong)} if ${first} is wrong, ${length(rival.ifOtherWrong)} if ${second} is.`;
 }
 
 /** What a reading and its repeats come to together. */
@@ -72,6 +79,9 @@ export function valueWords(value: number, quantity: string, unit: Unit, denomina
 /** Why a reading is suggested, in a few words. */
 export function nextWords(next: NextProps): string {
     switch (next.because) {
+        case 'deciding':
+            if (next.outcomes.length === 0) return 'tells a mirror solution apart, together with the others';
+            return next.outcomes.some((one) => one.folded.length > 0) ? 'tells a mirror solution apart' : 'tells which reading is wrong';
         case 'unread':
             return 'reaches a point that is not read yet';
         case 'loose':

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey\Cause;
+
+use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Survey\Reading\TramReading;
+
+/** Left and right mixed up at every point of the reading: the mirrored one was read. */
+final readonly class LeftForRight implements Cause
+{
+    public function forms(Reading $reading, Frame $frame, array $at, float $true): array
+    {
+        $points = $reading->kind->points();
+        $mirrored = array_map(fn (string $id): ?string => $frame->point($id)->mate, $points);
+        // At one point alone it is the wrong hole; across from mate to mate nothing changes.
+        if (count($points) < 2 || in_array(null, $mirrored, true) || array_diff_key(array_flip($mirrored), $at) !== [] || array_diff($mirrored, $points) === []) {
+            return [];
+        }
+        try {
+            $would = $reading->kind::between($mirrored, $reading->kind instanceof TramReading ? $reading->kind->pointers : null)->linearise($at)->predicted;
+        } catch (CoreFailure) {
+            return [];
+        }
+
+        return [new LikelyCause('left-right', $would - $true, sprintf('Left and right mixed up: %s was probably read (%s was called).', implode(' – ', $mirrored), implode(' – ', $points)), $mirrored)];
+    }
+}

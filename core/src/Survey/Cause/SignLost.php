@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Survey\Cause;
+
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Survey\Reading\Reading;
+
+/** The minus forgotten, or written where there was none: below for above, left for right, forward for rearward. */
+final readonly class SignLost implements Cause
+{
+    public function forms(Reading $reading, Frame $frame, array $at, float $true): array
+    {
+        // A kind that cannot be less than nothing has no sign to lose.
+        return $reading->kind->implausible(-abs($reading->value)) !== null ? [] : [
+            new LikelyCause('sign', 2 * $reading->value, $reading->value < 0 ? 'A minus too many.' : 'The minus is lost.'),
+        ];
+    }
+}
