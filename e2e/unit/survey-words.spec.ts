@@ -91,7 +91,7 @@ test('a card says how many are wrong, each mistake with its size, and what eithe
         ],
     } as unknown as NextProps;
     expect(outcomeWords(next, numbered, 'mm', 32)).toBe(
-        '829.0 mm if 37 is wrong, 861.0 mm if 12 or 40 is wrong.',
+        '829.0\u00a0mm if 37 is wrong, 861.0\u00a0mm if 12 or 40 is wrong.',
     );
     expect(
         outcomeWords(
@@ -100,7 +100,7 @@ test('a card says how many are wrong, each mistake with its size, and what eithe
             'in',
             16,
         ),
-    ).toBe('2 in if DL and DR stands on the other side.');
+    ).toBe('2\u00a0in if DL and DR stands on the other side.');
 });
 
 test('two causes that fit about equally are both told', () => {

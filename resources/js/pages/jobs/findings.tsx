@@ -88,7 +88,7 @@ function Findings({ job, survey: initial }: Props) {
                                     What they disagree on is undecided; the survey names the reading that tells them apart.
                                 </p>
                             )}
-                            <FindingList findings={survey.findings} points={survey.points} />
+                            <FindingList findings={survey.findings} points={survey.points} isTold={survey.explanations.length < 2} />
                         </section>
                     )}
                     <PullPlan pulls={survey.pulls} held={survey.held} />

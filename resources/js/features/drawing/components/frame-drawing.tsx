@@ -26,6 +26,9 @@ interface Props {
     children?: (scene: Scene) => ReactNode;
 }
 
+/** Below this width the marks of the datum are explained in the strip of a point alone. */
+const WIDE = 520;
+
 /** The one drawing: plan above, side below, on a common station scale. */
 export function FrameDrawing({
     points,
@@ -63,7 +66,7 @@ export function FrameDrawing({
                             y={scene.sideTop + 20}
                             main="Left side"
                             more={
-                                onFactor && points.some((point) => point.datum === 'carries')
+                                onFactor && width > WIDE && points.some((point) => point.datum === 'carries')
                                     ? 'right rail dashed, △ carries the datum'
                                     : 'right rail dashed'
                             }

@@ -31,7 +31,14 @@ export function Labels({ drawn, chosen, scene }: { drawn: DrawnPoint[]; chosen: 
 function headings({ sideTop, width }: Scene): Label[] {
     return [
         { key: 'plan', text: 'Plan from above, front left', x: 14, y: 24, anchor: 'start', rank: -1 },
-        { key: 'side', text: 'Left side, right rail dashed', x: 14, y: sideTop + 20, anchor: 'start', rank: -1 },
+        {
+            key: 'side',
+            text: width > 520 ? 'Left side, right rail dashed, △ carries the datum' : 'Left side, right rail dashed',
+            x: 14,
+            y: sideTop + 20,
+            anchor: 'start',
+            rank: -1,
+        },
         ...[24, 31].map((y): Label => ({
             key: `enlarge ${y}`,
             text: 'deviation × 20   −     +',

@@ -4,7 +4,7 @@ import { FindingPicture } from '@/features/findings/components/finding-picture';
 import type { FindingProps, PointProps } from '@/types/props';
 
 /** What the deviations mean together: what is to be seen first, then what was looked for and not found. */
-export function FindingList({ findings, points }: { findings: FindingProps[]; points: PointProps[] }) {
+export function FindingList({ findings, points, isTold }: { findings: FindingProps[]; points: PointProps[]; isTold: boolean }) {
     const seen = findings.filter((finding) => finding.significant);
     const unseen = findings.filter((finding) => !finding.significant);
     if (findings.length === 0) {
@@ -14,7 +14,13 @@ export function FindingList({ findings, points }: { findings: FindingProps[]; po
     }
     return (
         <>
-            {seen.length === 0 && <p className="font-medium">Nothing bent is to be seen in the pairs measured so far.</p>}
+            {seen.length === 0 && (
+                <p className="font-medium">
+                    {isTold
+                        ? 'Nothing bent is to be seen in the pairs measured so far.'
+                        : 'Whether anything is bent cannot be told before that reading is in.'}
+                </p>
+            )}
             <ul className="grid gap-3">
                 {seen.map((finding) => (
                     <Seen key={key(finding)} finding={finding} points={points} />
@@ -22,7 +28,9 @@ export function FindingList({ findings, points }: { findings: FindingProps[]; po
             </ul>
             {unseen.length > 0 && (
                 <details className="mt-3">
-                    <summary className="min-h-11 content-center text-soft">Looked for and not seen ({unseen.length})</summary>
+                    <summary className="min-h-11 content-center text-soft">
+                        {isTold ? 'Looked for and not seen' : 'Not seen, or not to be told yet'} ({unseen.length})
+                    </summary>
                     <ul className="grid gap-3 text-soft">
                         {unseen.map((finding) => (
                             <Seen key={key(finding)} finding={finding} points={points} />

@@ -25,7 +25,7 @@ function Held({ held }: { held: HeldProps[] }) {
             <ul className="grid gap-2">
                 {held.map((one) => (
                     <li key={one.what}>
-                        <span className="line-through decoration-line">{inUnit(one.what, unit)}</span>
+                        <b className="font-semibold">{inUnit(one.what, unit)}</b>
                         <span className="block">Only once {one.until}.</span>
                     </li>
                 ))}

@@ -54,7 +54,7 @@ export function Explanations({ explanations, beyond, readings, deciding, onDecid
                                 onClick={() => onDecide(deciding)}
                                 aria-label={`Take the deciding reading ${deciding.call}`}
                             >
-                                Take {deciding.call} next
+                                Take {deciding.kind} {deciding.points.join(' – ')} next
                             </Button>
                         )}
                     </div>

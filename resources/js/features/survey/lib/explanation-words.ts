@@ -37,7 +37,8 @@ export function outcomeWords(next: NextProps, readings: ReadingProps[], unit: Un
                     : named.length > 0
                       ? `${many} is wrong`
                       : 'none is wrong';
-            return `${formatLength(value, unit, denominator)} ${unit} if ${what}`;
+            // A number is not parted from its fraction or its unit at the end of a line.
+            return `${`${formatLength(value, unit, denominator)} ${unit}`.replaceAll(' ', '\u00a0')} if ${what}`;
         })
         .join(', ')}.`;
 }
