@@ -87,7 +87,7 @@
                     <tr>
                         <td><strong>{{ $point->id }}</strong></td><td>{{ $point->name }}{{ $point->base ? ' (base)' : '' }}</td>
                         @foreach ([0, 1, 2] as $axis)
-                            <td class="n">{{ $point->deviation === null ? '–' : ($point->deviation[$axis] > 0 ? '+' : '').$measure($point->deviation[$axis], $point->expanded[$axis]) }}</td>
+                            <td class="n">{{ $point->deviation === null ? '–' : (($point->determined[$axis] ?? true) ? ($point->deviation[$axis] > 0 ? '+' : '').$measure($point->deviation[$axis], $point->expanded[$axis]) : 'loose') }}</td>
                         @endforeach
                         <td class="n">{{ $length(max($point->tolerance)) }}</td><td class="s">{{ $words[$point->verdict] }}{{ $point->reason === null ? '' : ': '.$point->reason }}</td>
                     </tr>

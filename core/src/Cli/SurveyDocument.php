@@ -29,6 +29,8 @@ use Geodex\Core\Units\Spoken;
 /** The result of a survey as one open document; mm and degrees. */
 final readonly class SurveyDocument
 {
+    private const NOTHING_MM = 1e-4;
+
     /** @return array<string, mixed> */
     public function of(Survey $survey, Assessment $assessment, Forecast $forecast, float $milliseconds): array
     {
@@ -59,7 +61,7 @@ final readonly class SurveyDocument
         return [
             'id' => $point->id,
             'measured' => $this->rounded($point->measured),
-            'sigma' => $this->rounded($point->sigma),
+            'sigma' => $this->sigma($point),
             'deviation' => $this->rounded($point->deviation),
             'determined' => $point->determined,
             'verdict' => $point->verdict->value,
@@ -67,6 +69,14 @@ final readonly class SurveyDocument
             'reason' => $point->reason()?->value,
             'hull' => $point->hull === [] ? null : array_map(fn (array $hull): array => array_map(fn (float $mm): ?float => is_finite($mm) ? round($mm, 4) : null, $hull), $point->hull),
         ];
+    }
+
+    /** @return ?list<?float> mm, null along an axis of which the readings say nothing at all */
+    private function sigma(PointResult $point): ?array
+    {
+        $rounded = $this->rounded($point->sigma);
+
+        return $rounded === null ? null : array_map(fn (float $mm, bool $determined): ?float => $mm < self::NOTHING_MM && ! $determined ? null : $mm, $rounded, $point->determined ?? [false, false, false]);
     }
 
     /** @return array<string, mixed> */

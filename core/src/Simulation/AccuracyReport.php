@@ -7,9 +7,9 @@ namespace Geodex\Core\Simulation;
 /** Writes what an accuracy study found as a page of docs. */
 final readonly class AccuracyReport
 {
-    public function __construct(private AccuracyStudy $study = new AccuracyStudy) {}
+    public function __construct(private AccuracyStudy $study = new AccuracyStudy, private JudgementTable $judgement = new JudgementTable) {}
 
-    /** @param  int  $frames  for intervals and for mistakes; a twentieth of them for the advice, which surveys each many times */
+    /** @param  int  $frames  of each kind; a twentieth of them for the advice, which surveys each many times */
     public function write(int $frames, int $seed): string
     {
         $held = $this->study->intervals($frames, $seed);
@@ -27,6 +27,10 @@ final readonly class AccuracyReport
             $this->row('good readings accused where nothing is wrong', 'at most 1 %', $held['accused'], $held['good'], 'readings'),
             $this->row('readings that the advice needs of those of the fixed tour', 'at most 67 %', $advised, $fixed, 'readings'),
             '', 'The smallest detectable size of a mistake is (3.29 + 1.645) σ / √r, r the redundancy number of the reading: found in 95 of 100 cases, falsely accused once in a thousand.', '',
+            '## The judgement', '',
+            'A verdict is wrong where it says out and the truth is 1 mm or more inside the tolerance, or in and the truth is 1 mm or more outside. Mistakes are of 1 to 3 smallest detectable sizes. The starting tour is what a survey asks for first; every other of its frames is sound. The full survey is row by row across, heights, along, diagonals and over one row, once.', '',
+            ...$this->judgement->lines($frames, $seed + 300_000),
+            '',
             '## Advice against a fixed tour', '',
             'Readings until every coordinate is settled and every reading is checked, with a tool of 0.8 usual sigmas and one damage of 8 to 16 mm. The fixed tour goes row by row (across, heights, along, diagonals, over one row) and round again; the advice is the first suggestion each time. Frames on which one of the two ends with a coordinate too close to its tolerance to settle are passed over.', '',
             '| frame (seed) | fixed tour | advice | share |', '|---|---|---|---|',

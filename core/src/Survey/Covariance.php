@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Survey;
 
+use Geodex\Core\Survey\Internal\DatumChooser;
 use Geodex\Core\Survey\Internal\RigidMotions;
 
 /** Covariance of the deviations from the reference, and what the readings leave free (mm²). */
@@ -16,6 +17,7 @@ final readonly class Covariance
      * @param  array<int, array<int, float>>  $loose  free directions that remain when the base points are held, no unit
      * @param  array<int, array<int, float>>  $reference  covariance of the reference (mm²), laid on the same base points, where it was measured itself
      * @param  ?array<int, array<int, float>>  $cross  covariance of deviations with coordinates, where a deviation is more than a coordinate less a constant
+     * @param  array<int, true>  $unread  columns that no reading reads
      */
     public function __construct(
         public array $columns,
@@ -24,7 +26,23 @@ final readonly class Covariance
         public array $loose,
         public array $reference = [],
         public ?array $cross = null,
+        public array $unread = [],
     ) {}
+
+    /** Whether the readings fix a coordinate. Where none reads it, it stands still only because the datum is laid on it. */
+    public function holds(int $column): bool
+    {
+        if (isset($this->unread[$column])) {
+            return false;
+        }
+        foreach ($this->loose as $direction) {
+            if (abs($direction[$column]) > DatumChooser::FIRM) {
+                return false;
+            }
+        }
+
+        return true;
+    }
 
     /** Variance of the deviation in one column: that of the measurement and that of the reference (mm²). */
     public function variance(int $column): float

@@ -6,7 +6,6 @@ namespace Geodex\Core\Survey;
 
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Geometry\Vector3;
-use Geodex\Core\Survey\Internal\DatumChooser;
 
 /** Gives a point its deviation, uncertainty and verdict. */
 final readonly class PointJudge
@@ -34,7 +33,7 @@ final readonly class PointJudge
         foreach ($deviation->toArray() as $axis => $mm) {
             $i = $column + $axis;
             $sigmas[$axis] = sqrt($covariance->variance($i));
-            $determined[$axis] = $this->isHeld($covariance, $i);
+            $determined[$axis] = $covariance->holds($i);
             [$verdicts[], $reasons[], $hulls[]] = $determined[$axis]
                 ? $this->axis($point, $axis, [$mm, $this->options->coverage * $sigmas[$axis]], $i, $covariance, $others)
                 : [Verdict::Unsure, Reason::TooFew, [-INF, INF]];
@@ -100,19 +99,8 @@ final readonly class PointJudge
     {
         $axes = [0, 1, 2];
         $sigma = Vector3::of(...array_map(fn (int $axis): float => sqrt($covariance->variance($column + $axis)), $axes));
-        $determined = array_map(fn (int $axis): bool => $this->isHeld($covariance, $column + $axis), $axes);
+        $determined = array_map(fn (int $axis): bool => $covariance->holds($column + $axis), $axes);
 
         return new PointResult($point->id, $measured, $sigma, null, [$determined[0], $determined[1], $determined[2]], [], Verdict::Unsure, [Reason::NoChart]);
-    }
-
-    private function isHeld(Covariance $covariance, int $i): bool
-    {
-        foreach ($covariance->loose as $direction) {
-            if (abs($direction[$i]) > DatumChooser::FIRM) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

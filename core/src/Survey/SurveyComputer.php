@@ -188,6 +188,7 @@ final readonly class SurveyComputer
                 fn (array $direction): bool => max([0.0, ...array_map(abs(...), $direction)]) > DatumChooser::FIRM,
             )),
             $this->referenceCovariance($frame, $solved, $motions),
+            unread: $solved->unread(),
         );
         $alternatives = (new AlternativeFinder($this->options))->find($solved, $explained, $choices, $folds, $base, $summary);
         $judge = new PointJudge($this->options);

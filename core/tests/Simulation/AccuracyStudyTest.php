@@ -25,5 +25,6 @@ it('settles a frame by its advice with at most two thirds of the readings of a f
 
 it('writes the page of docs, with what was asked beside what was found', function () {
     expect((new AccuracyReport)->write(1, 30_000))->toContain('| 95 % intervals that hold the true coordinate | 93 to 97 % | ')
+        ->toContain('| starting tour, one mistake | wrong verdicts | at most 0.5 % | ')->toContain('| more than one explanation | – | ')
         ->toContain('geodex accuracy --frames 1 --seed 30000')->toMatch('/\| 2300\d\d \| \d+ \| \d+ \| \d+ % \|/');
 });

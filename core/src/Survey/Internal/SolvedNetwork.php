@@ -9,6 +9,9 @@ use Geodex\Core\Geometry\Vector3;
 /** An adjusted network laid on its chart, with what its accuracy follows from. */
 final readonly class SolvedNetwork
 {
+    /** Weighted partial (1/mm) from which a reading reads a coordinate: less would not place it within a metre. */
+    private const READS = 1e-3;
+
     /** @var array<string, Vector3> positions in the axes of the bench (mm), as the readings see them */
     public array $bench;
 
@@ -33,6 +36,17 @@ final readonly class SolvedNetwork
         $this->bench = $adjustment->at;
         $this->chart = $datum->placed(array_intersect_key($adjustment->at, $network->columns));
         $this->iterations = $adjustment->iterations;
+    }
+
+    /** @return array<int, true> unknowns that no reading reads */
+    public function unread(): array
+    {
+        $read = [];
+        foreach ($this->rows as $row) {
+            $read += array_filter($row, fn (float $weight): bool => abs($weight) > self::READS);
+        }
+
+        return array_fill_keys(array_diff(range(0, $this->network->unknowns() - 1), array_keys($read)), true);
     }
 
     /** Adjusted less read of the i-th reading, in its unit. */

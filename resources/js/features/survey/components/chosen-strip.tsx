@@ -44,7 +44,14 @@ export function PointStrip({ point, onDatum = null }: { point: PointProps; onDat
                     <Number
                         key={axis}
                         label={`${axis} off, ${unit}`}
-                        more={point.expanded && <Ask about="expanded">± {formatDeviation(point.expanded[i] ?? 0, unit, false)}</Ask>}
+                        more={
+                            point.expanded &&
+                            (point.determined?.[i] ? (
+                                <Ask about="expanded">± {formatDeviation(point.expanded[i] ?? 0, unit, false)}</Ask>
+                            ) : (
+                                'loose'
+                            ))
+                        }
                     >
                         {point.deviation ? (
                             <Ask about="deviation" inputs={inputs(point, i, denominator)}>

@@ -39,6 +39,7 @@ export function verdictWords(point: PointProps, unit: Unit): string {
     }
     const allowed = `${formatDeviation(point.tolerance[axis] ?? 0, unit, false)} ${unit} allowed`;
     if (point.verdict === 'in') return `within ${allowed}`;
+    if (point.determined?.[axis] === false) return `${['station', 'offset', 'height'][axis]} loose${why ? `: ${why}` : ''}`;
     const mm = point.deviation?.[axis] ?? 0;
     const way = DIRECTIONS[axis]?.[mm > 0 ? 0 : 1] ?? '';
     const size = formatDeviation(Math.abs(mm), unit, false);
