@@ -141,6 +141,6 @@ test('two diagonals alone tell whether a panel is square, in inches too', async 
     await expect(page.getByText('Measure this one too.')).toBeVisible();
     await page.getByLabel('Rail, front point to rear point, in').fill('78 3/4');
     await page.getByRole('button', { name: 'Is it square?' }).click();
-    await expect(page.getByText('Not square')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Not square' })).toBeVisible();
     await expect(page.getByText(/The right rail sits 0\.\d+ ± 0\.\d+ in rearward/)).toBeVisible();
 });

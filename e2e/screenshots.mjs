@@ -101,18 +101,28 @@ await frame.take('tour');
 await frame.page.goto(`${url}/jobs/2/surveys/tack/movement/before`);
 await frame.page.getByRole('heading', { name: /What moved/ }).waitFor();
 await frame.take('movement');
+await frame.page.goto(`${url}/jobs/2/surveys/after`);
+await frame.page
+    .getByRole('region', { name: 'One of these is wrong' })
+    .getByRole('button', { name: /^6: Tram/ })
+    .click();
+await frame.page.getByRole('textbox', { name: 'Reading' }).focus();
+await frame.take('explanations');
 await frame.page.goto(`${url}/instruments`);
 await frame.take('instruments');
 await frame.page.goto(`${url}/calculator`);
 for (const [label, value] of [
     ['Diagonal, left front to right rear, mm', '2162'],
     ['Diagonal, right front to left rear, mm', '2146'],
-    ['Rail, front point to rear point, mm', '2000'],
-    ['Width between the rails, if measured, mm', '800'],
+    ['Left rail, front point to rear point, mm', '2000'],
+    ['Right rail, if measured, mm', '2001'],
+    ['Width at the front, if measured, mm', '800'],
+    ['Width at the rear, if measured, mm', '806'],
 ])
     await frame.page.getByLabel(label).fill(value);
 await frame.page.getByRole('button', { name: 'Is it square?' }).click();
-await frame.page.getByText('Not square').waitFor();
+await frame.page.getByRole('heading', { name: 'Not square' }).waitFor();
+await frame.page.evaluate(() => scrollTo(0, 0));
 await frame.take('square-check');
 await frame.page.goto(`${url}/practice`);
 await frame.page.getByLabel(/Number of the frame/).fill('42');

@@ -53,7 +53,8 @@ export default function CalculatorPage() {
             <main className="mx-auto grid max-w-5xl gap-8 px-4 py-8 md:grid-cols-[1fr_1.1fr]">
                 <form onSubmit={submit} className="grid content-start gap-4" noValidate>
                     <p className="text-soft">
-                        Four points, two on each rail. Equal diagonals mean square; the difference says which way to pull and how much.
+                        Four points, two on each rail. Square is equal diagonals and equal opposite sides; the difference of the diagonals
+                        says which way to pull and how much.
                     </p>
                     {FIELDS.map((field) => (
                         <Field
@@ -76,7 +77,7 @@ export default function CalculatorPage() {
                     {trouble && <p className="mt-4 border-l-[6px] border-out pl-3">{trouble}</p>}
                     {result ? (
                         <div className={`mt-4 border-l-[6px] pl-4 ${result.square ? 'border-ink' : 'border-out'}`}>
-                            <p className="font-head text-3xl font-semibold">{result.square ? 'Square' : 'Not square'}</p>
+                            <h2 className="font-head text-3xl font-semibold">{result.square ? 'Square' : 'Not square'}</h2>
                             <p className="mt-1 text-lg">{inUnit(result.text, unit)}</p>
                             <p className="mt-2 text-sm text-soft">
                                 Rack s = (d₁² − d₂²) / (4 l), by Pythagoras twice; ± 1.96 σ from both diagonals.

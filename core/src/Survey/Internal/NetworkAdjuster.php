@@ -27,7 +27,7 @@ final readonly class NetworkAdjuster
     private const MOST_ITERATIONS = 150;
 
     /** Rounds of the damped fallback; it creeps along a valley that the straight step jumps across. */
-    private const MOST_DAMPED = 200;
+    private const MOST_DAMPED = 300;
 
     private const FIRST_DAMPING = 1e-3;
 
@@ -37,7 +37,7 @@ final readonly class NetworkAdjuster
     /** What the next step would still take off the weighted sum, whose own chance is about 1: nothing, and next to nothing. */
     private const NOTHING_TO_GAIN = 1e-11;
 
-    private const NEXT_TO_NOTHING = 1e-5;
+    private const NEXT_TO_NOTHING = 1e-3;
 
     private const MOST_TRIES = 12;
 

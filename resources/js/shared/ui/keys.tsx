@@ -18,6 +18,8 @@ const KEYS: [string, string][] = [
 const CALLS: [string, string][] = [
     ['BL DR 1204', 'tram between two points'],
     ['BL DR 62 7/16 in', 'the same, in inches'],
+    ['BL DR 62 7/16 strong', 'half a division more; light: less'],
+    ['B left D right 16 3/8', 'names in words; a fraction is inches, also in a millimetre job'],
     ['BL DR 1204 @100,250', 'tram with pointers of unequal length'],
     ['BL DR 1190 near', 'between the edges that face each other; far for the outer ones'],
     ['p BL DR 1551', 'plan: between plumb-bob marks'],
