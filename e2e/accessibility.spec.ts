@@ -4,7 +4,7 @@ import { logIn, openCopy } from './support/shop';
 
 for (const theme of ['light', 'dark'] as const) {
     test(`every view passes the accessibility check, ${theme}`, async ({ page }) => {
-        test.setTimeout(120_000);
+        test.setTimeout(300_000);
         await page.addInitScript((value) => localStorage.setItem('geodex.theme', value), theme);
         const check = async (view: string) => {
             const { violations } = await new AxeBuilder({ page }).exclude('iframe').analyze();
@@ -47,6 +47,8 @@ for (const theme of ['light', 'dark'] as const) {
             '/jobs/2/bench',
             '/jobs/3/reference',
             '/jobs/3/surveys/before/findings',
+            '/jobs/2/surveys/after',
+            '/jobs/2/surveys/after/findings',
         ]) {
             await page.goto(path);
             await page.waitForLoadState('networkidle');

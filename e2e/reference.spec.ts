@@ -197,5 +197,7 @@ test('what nobody may change is shown to an inspector, without a way to change i
     await expect(page.getByLabel('AL station')).toBeDisabled();
     await expect(page.getByRole('button', { name: 'Keep the chart' })).toHaveCount(0);
     await page.getByRole('link', { name: /^Bench/ }).click();
+    await page.waitForURL(/\/bench$/);
+    await expect(page.getByText('Clockwise from above')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Keep the bench' })).toHaveCount(0);
 });

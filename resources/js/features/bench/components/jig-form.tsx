@@ -70,9 +70,11 @@ export function JigForm({ jig, errors, disabled, onSave, onDone }: Props) {
                     ]}
                 />
             </div>
-            <Button look="now" type="submit" disabled={disabled} className="justify-self-start sm:col-span-2">
-                Keep the bench
-            </Button>
+            {!disabled && (
+                <Button look="now" type="submit" className="justify-self-start sm:col-span-2">
+                    Keep the bench
+                </Button>
+            )}
         </form>
     );
 }

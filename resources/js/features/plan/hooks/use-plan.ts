@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Unit } from '@/shared/lib/format';
 import { send } from '@/shared/lib/http';
 import { path } from '@/shared/lib/path';
@@ -39,6 +39,9 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
     const [draftUnit, setDraftUnit] = useState(unit);
     const [refusal, setRefusal] = useState<{ message: string; fields: Record<string, string> } | null>(null);
     const [busy, setBusy] = useState(false);
+    // Quick presses of an arrow key are saved one after the other, and only the last answer is shown.
+    const before = useRef<Promise<unknown>>(Promise.resolve());
+    const asked = useRef(0);
 
     if (draftUnit !== unit) {
         setDraftUnit(unit);
@@ -48,7 +51,11 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
     const save = async (next: Draft[]) => {
         setDrafts(next);
         setBusy(true);
-        const answer = await send<PlanProps>('PUT', path('plan.save', { job }), { unit, operations: next });
+        const mine = ++asked.current;
+        const request = before.current.then(() => send<PlanProps>('PUT', path('plan.save', { job }), { unit, operations: next }));
+        before.current = request;
+        const answer = await request;
+        if (mine !== asked.current) return;
         setBusy(false);
         if (answer.state === 'ok') {
             setPlan(answer.body);
