@@ -76,6 +76,22 @@ describe('a shaft, in numbers worked by hand', function () {
     });
 });
 
+describe('what a shaft is warned of', function () {
+    it('names the joint, front or rear, and the figures of both', function () {
+        $front = (new ShaftCalculator)->calculate(unequalShaft(['front' => axisAt(0, 0, 500, -9), 'rear' => axisAt(1500, 0, 500, -8)]))->warnings;
+        expect($front)->toContain('The front joint runs at 9.0° at ride height; the guideline is at most 7.0°.')->toContain('The rear joint runs at 8.0° at ride height; the guideline is at most 7.0°.');
+        $rear = (new ShaftCalculator)->calculate(unequalShaft(['rear' => axisAt(1500, 0, 500, -2)]))->warnings;
+        expect($rear)->toContain('The joint angles differ by 3.0° (front 5.0°, rear 2.0°); they cancel only when equal.');
+        expect(implode(' ', (new ShaftCalculator)->calculate(unequalShaft())->warnings))->toContain('The rear joint runs nearly straight (0.0°)');
+        expect(implode(' ', (new ShaftCalculator)->calculate(unequalShaft(['front' => axisAt(0, 0, 500, 0), 'rear' => axisAt(1500, 0, 500, -5)]))->warnings))->toContain('The front joint runs nearly straight (0.0°)');
+    });
+
+    it('says what share of its critical speed it runs at, and what to stay below', function () {
+        $shaft = (new ShaftCalculator)->calculate(unequalShaft(['speed' => 5000.0]));
+        expect($shaft->warnings)->toContain(sprintf('At 5000 rev/min the shaft runs at %.0f %% of its critical speed (%.0f rev/min); stay below 75 %%. Use a larger tube, or two shafts with a centre bearing.', 100 * 5000 / $shaft->criticalSpeed, $shaft->criticalSpeed));
+    });
+});
+
 describe('what two joints leave, in space', function () {
     it('is √|β₁² e^{2iφ₁} − β₂² e^{2iφ₂}| with planes turned about the shaft', function (float $turn1, float $turn2, YokePhase $phase) {
         // A shaft along x; axes off by 4° and 3° in planes turned about it.
