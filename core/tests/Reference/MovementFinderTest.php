@@ -45,7 +45,7 @@ it('calls nothing moved that did not, but for the one in twenty that 95 % leaves
         }
     }
     expect($moved / $all)->toBeLessThan(0.08);
-});
+})->group('slow');
 
 it('needs no chart', function () {
     $bare = new Frame(array_map(fn (Point $point): Point => $point->at(null), Readings::ladder(5)->points));

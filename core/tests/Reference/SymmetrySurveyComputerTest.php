@@ -36,7 +36,7 @@ it('shows half of a mismatch on either side, since symmetry cannot say which sid
         ->and($result->point('FL')->deviation->minus(Vector3::of(-4, 2, 3))->norm())->toBeLessThan(1e-4)
         ->and($result->point('CL')->deviation->norm())->toBeLessThan(1e-4)
         ->and($result->point('CL')->measured->minus(Vector3::of(1400, -390, 390))->norm())->toBeLessThan(1e-3);
-});
+})->group('slow');
 
 it('does not depend on where the frame stands or how it is turned on the bench', function () {
     [$frame, $at] = hitAtOneCorner();
@@ -63,7 +63,7 @@ it('claims sigmas that the spread of 60 surveys bears out (seed 500 on)', functi
     foreach ($sums as $axis => $sum) {
         expect(sqrt($sum / 60) / $sigmas[$axis])->toBeGreaterThan(0.72)->toBeLessThan(1.28);
     }
-});
+})->group('slow');
 
 it('holds the mirror plane on the rows taken as undamaged', function () {
     [$frame, $at] = hitAtOneCorner();

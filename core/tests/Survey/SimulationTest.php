@@ -45,7 +45,7 @@ it('gives 95 % intervals that hold about 95 % of the distances between points (4
         }
     }
     expect($inside / $all)->toBeGreaterThan(0.91)->toBeLessThan(0.985);
-});
+})->group('slow');
 
 it('accuses few good readings (40 frames)', function () {
     $accused = $all = 0;
@@ -57,7 +57,7 @@ it('accuses few good readings (40 frames)', function () {
         }
     }
     expect($accused / $all)->toBeLessThan(0.01);
-});
+})->group('slow');
 
 it('finds an inch in a tram, wherever it is well checked (every tram of a frame in turn)', function () {
     [$frame, , $readings] = simulated(3000, 6);
@@ -74,7 +74,7 @@ it('finds an inch in a tram, wherever it is well checked (every tram of a frame 
         $tried++;
     }
     expect($tried)->toBeGreaterThan(15)->and($found / $tried)->toBeGreaterThan(0.9);
-});
+})->group('slow');
 
 it('has a variance factor near one when the sigmas are true (25 frames)', function () {
     $factors = [];
@@ -83,4 +83,4 @@ it('has a variance factor near one when the sigmas are true (25 frames)', functi
         $factors[] = (new SurveyComputer)->compute($frame, Readings::survey($readings))->network->varianceFactor;
     }
     expect(array_sum($factors) / count($factors))->toBeGreaterThan(0.85)->toBeLessThan(1.15);
-});
+})->group('slow');

@@ -237,7 +237,7 @@ describe('what to read next', function () {
             return $total;
         }, $r->points));
         expect($best->gain)->toBeGreaterThan(0.0)->and(1 - $sum($after) / $sum($before))->toEqualWithDelta($best->gain, 0.01);
-    });
+    })->group('slow');
 
     it('asks first for the length that tells mirror solutions of a frame of lengths alone apart, never for a height alone', function () use ($next) {
         $frame = Readings::ladder(6);
@@ -245,7 +245,7 @@ describe('what to read next', function () {
         expect($advice[0]->because)->toBe(ReasonToRead::Deciding)->and($advice[0]->kind)->toBe('tram')->and($advice[0]->outcomes)->toHaveCount(2)
             ->and(array_filter($advice[0]->outcomes, fn ($outcome): bool => $outcome->folded !== []))->not->toBe([])
             ->and(array_filter($advice, fn ($n): bool => $n->kind === 'height'))->toBe([]);
-    });
+    })->group('slow');
 
     it('falls silent when all is decided and checked', function () use ($next) {
         $frame = Readings::ladder(4);

@@ -140,7 +140,7 @@ describe('the whole judgement', function () {
                 expect($more->survey->points[$i]->sigma->toArray()[$axis])->toBeLessThanOrEqual($sigma + 1e-9);
             }
         }
-    });
+    })->group('slow');
 
     it('takes a struck reading as one that was never taken', function () {
         [$frame, $readings] = bentAndRead(12);
@@ -149,7 +149,7 @@ describe('the whole judgement', function () {
         $without = $readings;
         unset($without[9]);
         closeTo(numbersOf((new SurveyAssessor)->assess($frame, Readings::survey($struck))), numbersOf((new SurveyAssessor)->assess($frame, Readings::survey(array_values($without)))), 1e-9);
-    });
+    })->group('slow');
 });
 
 describe('hostile readings', function () {
@@ -170,7 +170,7 @@ describe('hostile readings', function () {
         } catch (Geodex\Core\Failure\CoreFailure $refused) {
             expect($refused->getMessage())->not->toBe('');
         }
-    })->with([[21], [22], [23], [24]]);
+    })->group('slow')->with([[21], [22], [23], [24]]);
 
     it('of one point only leave the rest unmeasured and say what is missing', function () {
         [$frame, $readings] = bentAndRead(14);

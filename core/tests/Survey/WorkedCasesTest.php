@@ -66,7 +66,7 @@ describe('the worked surveys', function () {
                 }
             }
         }
-    })->with(['misread-tape', 'inches-loose']);
+    })->group('slow')->with(['misread-tape', 'inches-loose']);
 
     it('name the reading that would hold the loose point', function () {
         [$job] = workedCase('inches-loose');
