@@ -65,7 +65,7 @@ test.describe('at 390 px', () => {
         await logIn(page);
         await openAfter(page, 'By thumb');
         const card = page.getByRole('region', { name: 'One of these is wrong' });
-        await card.getByRole('button', { name: /Take the deciding reading/ }).tap();
+        await card.getByRole('button', { name: /^Take offset AL next/ }).tap();
         await expect(line(page)).toHaveAttribute('placeholder', /^o AL/);
         await card.getByRole('button', { name: /^9: Tram/ }).tap();
         await expect(card.getByRole('button', { name: 'Strike reading 9' })).toBeVisible();

@@ -55,7 +55,7 @@ final readonly class PlaneFigure
     {
         $inPlan = array_map(fn (Reading $reading): Reading => new Reading($reading->id, PlanReading::between($reading->kind->points(), null), $reading->value, $reading->sigma, $reading->struckBecause, $reading->asRead), array_values(array_filter($survey->readings, fn (Reading $reading): bool => in_array($reading->kind::name(), self::LENGTHS, true))));
         $plane = new Survey($survey->id, $survey->stage, $inPlan, $survey->blocked);
-        $computer = new SurveyComputer($this->options->withoutBaseTest());
+        $computer = (new SurveyComputer($this->options->withoutBaseTest()))->timed();
         $at = $computer->planePositions($frame, $plane);
         $laid = new Frame(array_map(fn (Point $point): Point => $point->at($at[$point->id] ?? null, null, isset($at[$point->id])), $frame->points), $frame->axles, $frame->carried);
         $result = $computer->compute($laid, $plane);

@@ -29,8 +29,9 @@ final readonly class ReferenceFromSurvey
     /** @throws CannotComputeSurvey if the readings do not place three points that are not in a line */
     public function make(Frame $frame, Survey $survey): MeasuredReference
     {
+        $computer = $this->computer->timed();
         $charted = count(array_filter($frame->points, fn (Point $point): bool => $point->base && $point->reference !== null)) >= 3;
-        $result = $this->computer->compute($charted ? $this->certain($frame) : $this->ownAxes($frame, $survey), $survey);
+        $result = $computer->compute($charted ? $this->certain($frame) : $this->ownAxes($frame, $survey, $computer), $survey);
         $places = $sigmas = $free = [];
         foreach ($result->points as $point) {
             if ($point->measured === null || $point->sigma === null) {
@@ -87,9 +88,9 @@ final readonly class ReferenceFromSurvey
     }
 
     /** Without a chart: along the frame's own mirror plane, held on the points taken as undamaged, or on all. */
-    private function ownAxes(Frame $frame, Survey $survey): Frame
+    private function ownAxes(Frame $frame, Survey $survey, SurveyComputer $computer): Frame
     {
-        $at = (new BenchPositions($this->computer))->of($frame, $survey);
+        $at = (new BenchPositions($computer))->of($frame, $survey);
         $pairs = MirrorPairs::of($frame, $at);
         $up = BenchPositions::knowUp($survey) ? Vector3::of(0, 0, 1) : null;
         $motion = (new MirrorPlane)->axes(array_map(fn (array $pair): array => [$at[$pair[0]], $at[$pair[1]]], $pairs->holding($frame)), $up, $pairs->front($at));

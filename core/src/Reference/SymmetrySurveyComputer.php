@@ -25,23 +25,19 @@ use Geodex\Core\Survey\SurveyResult;
  */
 final readonly class SymmetrySurveyComputer
 {
-    private SurveyComputer $computer;
-
-    public function __construct(private SurveyOptions $options = new SurveyOptions)
-    {
-        $this->computer = new SurveyComputer($options->withoutBaseTest());
-    }
+    public function __construct(private SurveyOptions $options = new SurveyOptions) {}
 
     /** @throws CannotComputeSurvey if the readings do not place the points, or fewer than three pairs are read */
     public function compute(Frame $frame, Survey $survey): MirroredSurvey
     {
-        $at = (new BenchPositions($this->computer))->of($frame, $survey);
+        $computer = (new SurveyComputer($this->options->withoutBaseTest()))->timed();
+        $at = (new BenchPositions($computer))->of($frame, $survey);
         $mirrored = $this->withMirrorReference($frame, $survey, $at);
-        $result = $this->computer->compute($mirrored, $survey);
+        $result = $computer->compute($mirrored, $survey);
         if ($result->explanations[0]->mistakes !== []) {
             // Once more from the positions without the suspects, which bent the first image.
             $mirrored = $this->withMirrorReference($frame, $survey, $result->solved->bench);
-            $result = $this->computer->compute($mirrored, $survey);
+            $result = $computer->compute($mirrored, $survey);
         }
 
         return new MirroredSurvey($mirrored, $this->judged($frame, $survey, $mirrored, $result));

@@ -62,4 +62,24 @@ final class CannotComputeSurvey extends Refusal
             ['iterations' => $iterations, 'correction' => $correction],
         );
     }
+
+    /** @param  array<int|string, string>  $worst  kind and points of the readings furthest off where the computation stood, by their ids */
+    public static function tooContradictory(array $worst): self
+    {
+        return new self(
+            'survey.too-contradictory',
+            sprintf('The readings contradict each other too much to be computed. These look worst: %s. Take them again, or strike them.', implode(', ', $worst)),
+            ['readings' => array_map(strval(...), array_keys($worst))],
+        );
+    }
+
+    /** @param  array<int|string, string>  $worst  kind and points of the readings furthest off where the computation stood, by their ids */
+    public static function tooLarge(int $readings, float $seconds, array $worst): self
+    {
+        return new self(
+            'survey.too-large',
+            sprintf('%d readings are more than can be computed in %g s. Survey the frame in sections that share three base points. Readings that contradict each other take longer too; these look worst: %s.', $readings, $seconds, implode(', ', $worst)),
+            ['readings' => array_map(strval(...), array_keys($worst))],
+        );
+    }
 }

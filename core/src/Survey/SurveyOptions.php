@@ -19,6 +19,8 @@ final readonly class SurveyOptions
      * @param  float  $buildScatter  what a base point of a sound frame stands off its chart, standard uncertainty a coordinate (mm)
      * @param  bool  $testsBase  whether base points are tested against each other
      * @param  float  $trusted  interval, in tolerances, past which the linear theory is not to be trusted
+     * @param  float  $seconds  processor time that one judgement may take
+     * @param  ?Budget  $budget  what is left of it, where the computation is part of a larger one
      */
     public function __construct(
         public float $critical = 3.29,
@@ -32,7 +34,15 @@ final readonly class SurveyOptions
         public float $buildScatter = 1.0,
         public bool $testsBase = true,
         public float $trusted = 3.0,
+        public float $seconds = 2.0,
+        public ?Budget $budget = null,
     ) {}
+
+    /** With the time running, unless it is already. */
+    public function timed(): self
+    {
+        return $this->budget === null ? new self(...[...get_object_vars($this), 'budget' => Budget::of($this->seconds)]) : $this;
+    }
 
     public function withoutBaseTest(): self
     {

@@ -16,8 +16,12 @@ use Geodex\Core\Survey\MeasuringTour;
 use Geodex\Core\Survey\PointResult;
 use Geodex\Core\Survey\Repeat\RepeatFinder;
 use Geodex\Core\Survey\Survey;
+use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Tests\Support\Vandal;
+
+/** Seconds after which garbage is given up; a user waits longer, and sees the same sentence. */
+const PATIENCE = 0.3;
 
 /** @return list<array{array<string, mixed>, int}> documents of jobs with the number of a survey in them */
 function soundJobs(): array
@@ -36,7 +40,7 @@ function soundJobs(): array
 /** Everything that core makes of a survey; only a refusal in words may come instead. */
 function judgedWhole(Job $job, Survey $log): string
 {
-    $options = new SurveyOptions(suggestions: Forecaster::CANDIDATES);
+    $options = new SurveyOptions(suggestions: Forecaster::CANDIDATES, seconds: PATIENCE);
     $said = [(new RepeatFinder)->find($log), (new ChartChecker)->check($job->frame)];
     $assessment = (new SurveyAssessor($options))->assess($job->frame, $log);
     $forecast = (new Forecaster($options))->forecast($assessment->frame, $log, $assessment->survey, $assessment->next);
@@ -53,10 +57,10 @@ function judgedWhole(Job $job, Survey $log): string
 /** What else is made of surveys: a reference, a comparison of two, a movement. */
 function comparedWhole(Job $job, Survey $log): string
 {
-    $made = (new ReferenceFromSurvey)->make($job->frame, $log);
+    $made = (new ReferenceFromSurvey(new SurveyComputer(new SurveyOptions(seconds: PATIENCE))))->make($job->frame, $log);
     $chart = array_filter(array_map(fn (Point $point) => $point->reference, array_column($job->frame->points, null, 'id')));
     $compared = (new SourceComparer)->compare($chart, $made->places, ['chart', 'survey']);
-    $movement = (new MovementFinder)->find($job->frame, $job->surveys[0], $log);
+    $movement = (new MovementFinder(new SurveyOptions(seconds: PATIENCE)))->find($job->frame, $job->surveys[0], $log);
 
     return json_encode([$made, $compared, $movement], JSON_THROW_ON_ERROR);
 }

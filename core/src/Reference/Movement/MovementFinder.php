@@ -31,8 +31,9 @@ final readonly class MovementFinder
      */
     public function find(Frame $frame, Survey $earlier, Survey $later): array
     {
-        $before = (new ReferenceFromSurvey(new SurveyComputer($this->options)))->make($frame, $earlier);
-        $result = (new SurveyComputer($this->options))->compute($this->against($frame, $before), $later);
+        $computer = (new SurveyComputer($this->options))->timed();
+        $before = (new ReferenceFromSurvey($computer))->make($frame, $earlier);
+        $result = $computer->compute($this->against($frame, $before), $later);
         $movements = [];
         foreach ($result->points as $point) {
             if ($point->deviation === null || $point->sigma === null || ! $point->isDetermined()) {

@@ -7,6 +7,7 @@ namespace Geodex\Core\Survey\Internal;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\LinearAlgebra\FactoredNormals;
 use Geodex\Core\LinearAlgebra\LeastSquaresSolver;
+use Geodex\Core\Survey\Budget;
 use Geodex\Core\Survey\CannotComputeSurvey;
 
 /**
@@ -50,13 +51,14 @@ final readonly class NetworkAdjuster
     /** Growth of the weighted sum that is rounding. */
     private const ROUNDING = 1e-9;
 
-    public function __construct(private LeastSquaresSolver $solver) {}
+    public function __construct(private LeastSquaresSolver $solver, private ?Budget $budget = null) {}
 
     /**
      * @param  array<string, Vector3>  $at  where to start (mm)
      * @param  float  $converged  largest correction to stop at (mm)
      *
      * @throws CannotComputeSurvey if it does not converge
+     * @throws OutOfTime
      */
     public function adjust(Network $network, array $at, float $converged = self::CONVERGED_MM): Adjustment
     {
@@ -92,6 +94,7 @@ final readonly class NetworkAdjuster
         $normals = null;
         [$sum, $rows, $misclosures] = $this->linearise($network, $at);
         for ($iteration = 1, $largest = $before = INF; $iteration <= $most; $iteration++) {
+            $this->mustHaveTime($at);
             if ($normals === null || $largest > self::REUSE_FACTORS_BELOW_MM || $largest > self::REUSE_FACTORS_SHRINKING_BY * $before) {
                 $normals = $this->solver->factor($rows, $network->unknowns());
             }
@@ -121,6 +124,7 @@ final readonly class NetworkAdjuster
         $unknowns = $network->unknowns();
         $largest = $gain = INF;
         for ($iteration = 1, $damping = self::FIRST_DAMPING; $iteration <= self::MOST_DAMPED; $iteration++) {
+            $this->mustHaveTime($at);
             $held = $rows;
             for ($column = 0; $column < $unknowns; $column++) {
                 $held[] = [$column => sqrt($damping)];
@@ -146,6 +150,14 @@ final readonly class NetworkAdjuster
             return new Adjustment($at, $misclosures, self::MOST_ITERATIONS + self::MOST_DAMPED);
         }
         throw CannotComputeSurvey::noConvergence(self::MOST_ITERATIONS + self::MOST_DAMPED, $largest);
+    }
+
+    /** @param  array<string, Vector3>  $at */
+    private function mustHaveTime(array $at): void
+    {
+        if ($this->budget?->isSpent()) {
+            throw new OutOfTime($at);
+        }
     }
 
     /**

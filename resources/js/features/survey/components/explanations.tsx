@@ -49,11 +49,7 @@ export function Explanations({ explanations, beyond, readings, deciding, onDecid
                             {hides ? ' which it is.' : `: ${outcomeWords(deciding, readings, unit, denominator)}`}
                         </p>
                         {rest.canWork && (
-                            <Button
-                                className="mt-1.5"
-                                onClick={() => onDecide(deciding)}
-                                aria-label={`Take the deciding reading ${deciding.call}`}
-                            >
+                            <Button className="mt-1.5" onClick={() => onDecide(deciding)}>
                                 Take {deciding.kind} {deciding.points.join(' – ')} next
                             </Button>
                         )}
@@ -121,16 +117,8 @@ function Explanation({ explanation, readings, isOpen, onOpen, canWork, canStrike
             {isOpen &&
                 wrong.map(({ reading }) => (
                     <div key={reading.id} className="flex flex-wrap gap-2 pb-2">
-                        {canWork && (
-                            <Button onClick={() => onAgain(reading)} aria-label={`Take reading ${reading.number} again`}>
-                                Take {reading.number} again
-                            </Button>
-                        )}
-                        {canStrike && (
-                            <Button onClick={() => onStrike(reading)} aria-label={`Strike reading ${reading.number}`}>
-                                Strike {reading.number}…
-                            </Button>
-                        )}
+                        {canWork && <Button onClick={() => onAgain(reading)}>Take reading {reading.number} again</Button>}
+                        {canStrike && <Button onClick={() => onStrike(reading)}>Strike reading {reading.number}…</Button>}
                     </div>
                 ))}
         </li>
