@@ -38,6 +38,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/from-file', [JobFileController::class, 'store'])->name('jobs.from-file');
     Route::post('/jobs/from-chart', [ChartController::class, 'store'])->name('jobs.from-chart');
     Route::get('/jobs/{job}', [JobController::class, 'show'])->name('job');
+    Route::put('/jobs/{job}/archive', [JobController::class, 'archive'])->name('job.archive');
     Route::get('/jobs/{job}/file', [JobFileController::class, 'show'])->name('job.file');
 
     Route::post('/jobs/{job}/surveys', [SurveyController::class, 'store'])->name('surveys');

@@ -49,7 +49,7 @@ final readonly class JobDocument
     public static function forCore(Job $job, ?Survey $survey = null): array
     {
         $job->loadMissing(['points', 'operations']);
-        $survey?->loadMissing(['readings.superseded', 'readings.replacements.lastStrike', 'readings.lastStrike', 'readings.user', 'readings.instrument']);
+        $survey?->loadLog();
 
         return (new self($job, false))->document($survey === null ? [] : [$survey]);
     }

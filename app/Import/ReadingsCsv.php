@@ -7,9 +7,11 @@ namespace App\Import;
 use App\Models\Reading;
 use App\Models\Survey;
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Frame\Code;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Problem;
+use Geodex\Core\Survey\Call\CalledReading;
 use Geodex\Core\Survey\Call\CallReader;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Units\LengthUnit;
@@ -24,7 +26,7 @@ final readonly class ReadingsCsv
 
     /**
      * @param  'mm'|'in'  $unit  what a bare number means
-     * @return list<array{id: string, call: string, unit: 'mm'|'in'}>
+     * @return list<array{id: string, called: CalledReading, unit: 'mm'|'in'}>
      *
      * @throws InvalidFile naming every faulty row
      */
@@ -42,10 +44,10 @@ final readonly class ReadingsCsv
                 $kind = ReadingKinds::named(($row['kind'] ?? '') ?: 'tram');
                 $pointers = ($row['pointer-from'] ?? '') === '' ? '' : '@'.$row['pointer-from'].','.($row['pointer-to'] ?? '');
                 $call = implode(' ', array_filter([$kind::letter(), $row['from'] ?? '', $kind::pointCount() === 2 ? $row['to'] ?? '' : '', $row['value'] ?? '', $pointers, $row['edge'] ?? ''], fn (string $word): bool => $word !== ''));
-                $reader->read($call, LengthUnit::from($rowUnit));
+                $called = $reader->read($call, LengthUnit::from($rowUnit));
                 $id = $row['id'] ?? '';
                 // Without an id the row's own words are one, so that the same file taken in twice is stored once.
-                $calls[] = ['id' => preg_match('/^[A-Za-z0-9][A-Za-z0-9_.-]{0,39}$/', $id) ? $id : 'csv-'.substr(sha1("$i $call $rowUnit"), 0, 30), 'call' => $call, 'unit' => $rowUnit];
+                $calls[] = ['id' => Code::is($id) ? $id : 'csv-'.substr(sha1("$i $call $rowUnit"), 0, 30), 'called' => $called, 'unit' => $rowUnit];
             } catch (CoreFailure $failure) {
                 $problems[] = new Problem('row '.($i + 2), $failure->getMessage());
             }

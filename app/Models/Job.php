@@ -21,12 +21,13 @@ use Illuminate\Support\Carbon;
  * @property ?array{points: list<string>, mm2: list<list<float>>} $reference_covariance  lower half, of the reference in force
  * @property Workshop $workshop
  * @property Carbon $updated_at
+ * @property ?Carbon $archived_at
  */
 final class Job extends Model
 {
     protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance'];
 
-    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array'];
+    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'archived_at' => 'datetime'];
 
     /** @return BelongsTo<Workshop, $this> */
     public function workshop(): BelongsTo

@@ -15,11 +15,15 @@ use Illuminate\Support\Facades\DB;
  * @property string $code
  * @property string $stage
  * @property int $revision counts every change of the log, so that a screen can tell whether it is behind
+ * @property ?int $facts_revision
+ * @property ?array<string, mixed> $facts what the list says of it, computed at that revision
  * @property Job $job
  */
 final class Survey extends Model
 {
     protected $fillable = ['job_id', 'code', 'stage'];
+
+    protected $casts = ['facts' => 'array'];
 
     protected $attributes = ['revision' => 0];
 
@@ -40,6 +44,12 @@ final class Survey extends Model
     public function datumDecisions(): HasMany
     {
         return $this->hasMany(DatumDecision::class)->orderBy('id');
+    }
+
+    /** The readings with all that is told of each. */
+    public function loadLog(): void
+    {
+        $this->loadMissing(['readings.superseded', 'readings.replacements.lastStrike', 'readings.lastStrike', 'readings.user', 'readings.instrument']);
     }
 
     /** @return HasMany<Reading, $this> */

@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace App\Report;
 
-use App\Documents\JobDocument;
+use App\Documents\StoredJob;
 use App\Models\Job;
-use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Plan\FramePlanner;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /** The planned positions as a chart in CSV, in the columns that a chart is read in; mm. */
 final readonly class TargetCsv
 {
-    public function __construct(private CsvEncoder $encoder, private JobReader $jobs, private FramePlanner $planner) {}
+    public function __construct(private CsvEncoder $encoder, private StoredJob $jobs, private FramePlanner $planner) {}
 
     public function write(Job $job): string
     {
-        $core = $this->jobs->fromDocument(JobDocument::forCore($job));
+        $core = $this->jobs->read($job);
         $plan = $this->planner->plan($core->frame, $core->operations);
         $rows = [];
         foreach ($core->frame->points as $point) {

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Survey\RecordReading;
+use App\Documents\StoredJob;
 use App\Models\BenchRound;
 use App\Models\Survey;
 use App\Models\User;
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Survey\Call\CallReader;
+use Geodex\Core\Units\LengthUnit;
 
 /** Takes the plumb-bob offsets and heights of a setting round into a survey, as readings of its log. */
 final readonly class CarryIntoSurvey
 {
-    public function __construct(private RecordReading $record) {}
+    public function __construct(private StoredJob $jobs, private RecordReading $record) {}
 
     /**
      * Carrying the same round twice stores nothing twice: the ids follow from the round.
@@ -24,7 +27,8 @@ final readonly class CarryIntoSurvey
      */
     public function handle(BenchRound $round, Survey $survey, User $user): int
     {
-        $count = 0;
+        $reader = new CallReader($this->jobs->read($survey->job)->frame);
+        $entries = [];
         foreach (['front', 'rear'] as $end) {
             foreach (['Left' => -1, 'Right' => 1] as $side => $sign) {
                 $point = $round->input["$end{$side}Point"] ?? null;
@@ -33,13 +37,16 @@ final readonly class CarryIntoSurvey
                 }
                 foreach (['o' => [$round->input["$end$side"] ?? null, $sign], 'h' => [$round->input["$end{$side}Height"] ?? null, 1]] as $letter => [$mm, $turn]) {
                     if (is_numeric($mm)) {
-                        $this->record->handle($survey, $user, "bench-{$round->id}-$end-$side-$letter", "$letter $point ".$turn * (float) $mm, 'mm');
-                        $count++;
+                        $entries[] = ['id' => "bench-{$round->id}-$end-$side-$letter", 'called' => $reader->read("$letter $point ".$turn * (float) $mm, LengthUnit::Millimetre), 'unit' => 'mm'];
                     }
                 }
             }
         }
 
-        return $count;
+        if ($entries !== []) {
+            $this->record->all($survey, $user, $entries);
+        }
+
+        return count($entries);
     }
 }

@@ -5,21 +5,20 @@ declare(strict_types=1);
 namespace App\Actions\Instruments;
 
 use App\Actions\Survey\RecordReading;
-use App\Documents\JobDocument;
+use App\Documents\StoredJob;
 use App\Models\Instrument;
 use App\Models\InstrumentRequest;
 use App\Models\Reading;
 use App\Models\Survey;
 use App\Models\User;
 use Geodex\Core\Failure\CoreFailure;
-use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Survey\Call\CallReader;
 use Geodex\Core\Units\LengthUnit;
 
 /** Asks an instrument for one reading. The stand-in in the shop answers at once, a real one when it next asks what is wanted. */
 final readonly class AskInstrument
 {
-    public function __construct(private JobReader $jobs, private RecordReading $record, private StandIn $standIn) {}
+    public function __construct(private StoredJob $jobs, private RecordReading $record, private StandIn $standIn) {}
 
     /**
      * @param  string  $call  the points, as they would be called out, without a value
@@ -29,7 +28,7 @@ final readonly class AskInstrument
      */
     public function handle(Survey $survey, User $user, Instrument $instrument, string $clientId, string $call): ?Reading
     {
-        $job = $this->jobs->fromDocument(JobDocument::forCore($survey->job));
+        $job = $this->jobs->read($survey->job);
         // Any value will do to hear which reading is meant.
         $called = (new CallReader($job->frame))->read("$call 1", LengthUnit::Millimetre);
         $instrument->core()->mustRead($called->kind::class);
@@ -40,7 +39,7 @@ final readonly class AskInstrument
             $number = 1 + (int) Reading::where('survey_id', $survey->id)->max('number');
             $value = $this->standIn->read($instrument->simulated, $job->frame, $called->kind, $number);
 
-            return $this->record->handle($survey, $user, $clientId, "$call $value", 'mm', null, $instrument);
+            return $this->record->handle($survey, $user, $clientId, (new CallReader($job->frame))->read("$call $value", LengthUnit::Millimetre), 'mm', null, $instrument);
         }
         InstrumentRequest::firstOrCreate(
             ['survey_id' => $survey->id, 'client_id' => $clientId],

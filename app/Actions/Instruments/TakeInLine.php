@@ -10,36 +10,44 @@ use App\Models\InstrumentRequest;
 use App\Models\Survey;
 use App\Models\User;
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Frame\Code;
+use Geodex\Core\Frame\Frame;
 use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Problem;
+use Geodex\Core\Survey\Call\CallReader;
 use Geodex\Core\Survey\Reading\ReadingKinds;
+use Geodex\Core\Units\LengthUnit;
 use Illuminate\Support\Carbon;
 
 /** Takes one JSON line that an instrument sent into the log of the survey that it is attached to. */
 final readonly class TakeInLine
 {
-    private const ID = '/^[A-Za-z0-9][A-Za-z0-9_.-]{0,39}$/';
-
     public function __construct(private RecordReading $record) {}
 
     /**
      * @param  array<mixed>  $line
      * @return array<string, mixed> the answer, one line
      */
-    public function handle(Instrument $instrument, Survey $survey, array $line): array
+    public function handle(Instrument $instrument, Survey $survey, Frame $frame, array $line): array
     {
         $id = is_string($line['id'] ?? null) ? $line['id'] : '';
         try {
-            if (! preg_match(self::ID, $id)) {
-                throw InvalidFile::with([new Problem('id', 'expected letters, digits, dots, dashes or underscores, at most 40.')]);
+            if (! Code::is($id)) {
+                throw InvalidFile::with([new Problem('id', Code::WORDS)]);
             }
             $instrument->core()->mustRead(ReadingKinds::named($this->text($line, 'kind')));
             $wanted = InstrumentRequest::where('survey_id', $survey->id)->where('client_id', $id)->first();
             $user = $wanted?->user_id === null ? null : User::find($wanted->user_id);
-            $reading = $this->record->handle($survey, $user, $id, $this->call($line), ($line['unit'] ?? 'mm') === 'in' ? 'in' : 'mm', null, $instrument);
+            $unit = ($line['unit'] ?? 'mm') === 'in' ? 'in' : 'mm';
+            $reading = $this->record->handle($survey, $user, $id, (new CallReader($frame))->read($this->call($line), LengthUnit::from($unit)), $unit, null, $instrument);
             $wanted?->update(['answered_at' => Carbon::now()]);
         } catch (CoreFailure $failure) {
             return ['id' => $id, 'stored' => false, 'error' => $failure->getMessage()];
+        } catch (\Throwable $fault) {
+            // Whatever becomes of one line, the next is answered.
+            report($fault);
+
+            return ['id' => $id, 'stored' => false, 'error' => 'Geodex could not store this line; its log says why. Send it again later.'];
         }
 
         return ['id' => $id, 'stored' => true, 'number' => $reading->number];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
-use App\Models\Job as StoredJob;
+use App\Actions\Survey\AssessSurvey;
+use App\Documents\StoredJob;
+use App\Models\Job as StoredJobRow;
 use App\Models\Point;
 use App\Models\Reading;
 use App\Models\Strike;
@@ -26,20 +28,20 @@ use Illuminate\Support\Facades\DB;
 /** Stores a job file as a job: all of it or nothing. */
 final readonly class ImportJob
 {
-    public function __construct(private JobReader $reader) {}
+    public function __construct(private JobReader $reader, private StoredJob $jobs, private AssessSurvey $assess) {}
 
     /**
      * @param  array<string, mixed>  $document  checked against the schema
      *
      * @throws InvalidFile
      */
-    public function handle(Workshop $workshop, ?User $user, array $document): StoredJob
+    public function handle(Workshop $workshop, ?User $user, array $document): StoredJobRow
     {
         $job = $this->reader->fromDocument($document);
 
-        return DB::transaction(function () use ($workshop, $user, $document, $job): StoredJob {
+        $stored = DB::transaction(function () use ($workshop, $user, $document, $job): StoredJobRow {
             $vehicle = $document['vehicle'] ?? '';
-            $stored = StoredJob::create([
+            $stored = StoredJobRow::create([
                 'workshop_id' => $workshop->id,
                 'title' => $job->title,
                 'vehicle' => is_string($vehicle) ? $vehicle : '',
@@ -53,13 +55,32 @@ final readonly class ImportJob
             $this->sources($stored, $job);
             $this->bench($stored, $document, $user);
             $this->surveys($stored, $job, $document, $keys, $user);
+            $this->mustBeReadable($stored);
 
             return $stored;
         });
+        // The list of jobs computes nothing, so that what it says is made here.
+        $this->assess->handle($this->latest($stored));
+
+        return $stored;
+    }
+
+    /** What is stored can always be read again. */
+    private function mustBeReadable(StoredJobRow $stored): void
+    {
+        $fresh = StoredJobRow::findOrFail($stored->id);
+        foreach ($fresh->surveys as $survey) {
+            $this->jobs->read($fresh, $survey);
+        }
+    }
+
+    private function latest(StoredJobRow $stored): Survey
+    {
+        return Survey::with('job.workshop')->where('job_id', $stored->id)->orderByDesc('id')->firstOrFail();
     }
 
     /** @return array<string, int> key by point code */
-    private function points(StoredJob $stored, Job $job): array
+    private function points(StoredJobRow $stored, Job $job): array
     {
         $rows = [];
         foreach ($job->frame->points as $i => $point) {
@@ -97,7 +118,7 @@ final readonly class ImportJob
         ];
     }
 
-    private function sources(StoredJob $stored, Job $job): void
+    private function sources(StoredJobRow $stored, Job $job): void
     {
         foreach ($job->sources as $source) {
             $stored->sources()->create([
@@ -108,7 +129,7 @@ final readonly class ImportJob
     }
 
     /** @param  array<string, mixed>  $document */
-    private function bench(StoredJob $stored, array $document, ?User $user): void
+    private function bench(StoredJobRow $stored, array $document, ?User $user): void
     {
         $bench = $document['bench'] ?? null;
         if (! is_array($bench)) {
@@ -124,7 +145,7 @@ final readonly class ImportJob
         }
     }
 
-    private function operations(StoredJob $stored, Job $job): void
+    private function operations(StoredJobRow $stored, Job $job): void
     {
         foreach ($job->operations as $operation) {
             $stored->operations()->create(self::operationColumns($operation));
@@ -153,7 +174,7 @@ final readonly class ImportJob
      * @param  array<string, mixed>  $document
      * @param  array<string, int>  $keys
      */
-    private function surveys(StoredJob $stored, Job $job, array $document, array $keys, ?User $user): void
+    private function surveys(StoredJobRow $stored, Job $job, array $document, array $keys, ?User $user): void
     {
         /** @var list<array{readings: list<array<string, mixed>>}> $entries */
         $entries = $document['surveys'] ?? [];

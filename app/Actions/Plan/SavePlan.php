@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Plan;
 
 use App\Actions\Jobs\ImportJob;
-use App\Documents\JobDocument;
+use App\Documents\StoredJob;
 use App\Models\Job;
 use Geodex\Core\Failure\CoreFailure;
-use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Plan\Cutting;
 use Geodex\Core\Plan\FramePlanner;
 use Geodex\Core\Plan\OperationKinds;
@@ -19,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** Replaces the plan of a job, if it can be carried out. */
 final readonly class SavePlan
 {
-    public function __construct(private JobReader $jobs, private FramePlanner $planner) {}
+    public function __construct(private StoredJob $jobs, private FramePlanner $planner) {}
 
     /**
      * @param  list<array{id: string, kind: string, at: string, length: string, kerf: string, witness: string, level: bool}>  $operations  lengths as typed
@@ -40,7 +39,7 @@ final readonly class SavePlan
                 new Cutting(Length::parse($typed['kerf'], $unit)->mm, Length::parse($typed['witness'], $unit)->mm, $typed['level']),
             );
         }
-        $this->planner->plan($this->jobs->fromDocument(JobDocument::forCore($job))->frame, $made);
+        $this->planner->plan($this->jobs->read($job)->frame, $made);
         DB::transaction(function () use ($job, $made, $operations): void {
             $job->operations()->delete();
             foreach ($made as $i => $operation) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Reference;
 
 use App\Actions\Jobs\SourcePoints;
-use App\Documents\JobDocument;
+use App\Documents\StoredJob;
 use App\Import\ChartCsv;
 use App\Import\LengthsCsv;
 use App\Models\Job;
@@ -26,7 +26,7 @@ use Illuminate\Support\Str;
 /** Adds a reference that the frame can be held against; using it is a step of its own. */
 final readonly class AddSource
 {
-    public function __construct(private JobReader $jobs, private ChartCsv $charts, private LengthsCsv $lengths) {}
+    public function __construct(private JobReader $jobs, private StoredJob $stored, private ChartCsv $charts, private LengthsCsv $lengths) {}
 
     /**
      * A survey of this job, or of a sister vehicle in the shop: its points are taken by their names.
@@ -36,7 +36,7 @@ final readonly class AddSource
     public function fromSurvey(Job $job, Survey $survey, string $name): ReferenceSource
     {
         $own = $survey->job_id === $job->id;
-        $document = $this->jobs->fromDocument(JobDocument::forCore($survey->job, $survey));
+        $document = $this->stored->read($survey->job, $survey);
         // A sister stands for herself, whatever her chart says; a frame's own survey stays on the chart it was laid on.
         $frame = $own && $survey->stage !== 'sister' ? $document->frame : new Frame(array_map(fn (Point $point): Point => $point->at(null), $document->frame->points));
 
@@ -51,7 +51,7 @@ final readonly class AddSource
      */
     public function fromFile(Job $job, string $contents, string $kind, string $unit, string $name): ReferenceSource
     {
-        $frame = $this->jobs->fromDocument(JobDocument::forCore($job))->frame;
+        $frame = $this->stored->read($job)->frame;
         if ($kind === 'lengths') {
             $bare = new Frame(array_map(fn (Point $point): Point => $point->at(null), $frame->points));
 

@@ -4,32 +4,74 @@ declare(strict_types=1);
 
 namespace App\Actions\Survey;
 
-use App\Documents\JobDocument;
+use App\Documents\StoredJob;
+use App\Documents\UnreadableJob;
 use App\Models\Survey;
 use App\Models\Workshop;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Findings\ChartSlipFinder;
 use Geodex\Core\Findings\SurveyAssessor;
-use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\JobFile\Job;
 use Geodex\Core\Survey\Forecaster;
 use Geodex\Core\Survey\Repeat\RepeatFinder;
 use Geodex\Core\Survey\StartingTour;
+use Geodex\Core\Survey\Survey as CoreSurvey;
 use Geodex\Core\Survey\SurveyOptions;
+use Illuminate\Support\Facades\Cache;
 
-/** Computes a stored survey. What cannot be computed yet comes back with the reason and the start of a tour. */
+/**
+ * Computes a stored survey once for each state of it, and keeps what came of it for all screens and people: the failures too. What cannot be
+ * computed yet comes back with the reason and the start of a tour.
+ */
 final readonly class AssessSurvey
 {
     /** Next readings that a screen offers. */
     private const SHOWN = 5;
 
-    public function __construct(private JobReader $jobs) {}
+    private const KEPT_SECONDS = 604_800;
 
+    /** Longest that somebody waits for another's computation of the same. */
+    private const WAIT_SECONDS = 4;
+
+    public function __construct(private StoredJob $jobs) {}
+
+    /** @throws UnreadableJob */
     public function handle(Survey $survey): AssessedSurvey
     {
-        $job = $this->jobs->fromDocument(JobDocument::forCore($survey->job, $survey));
-        $options = new SurveyOptions(reach: $this->reach($survey->job->workshop), suggestions: Forecaster::CANDIDATES, buildScatter: $survey->job->workshop->build_scatter_mm);
+        $state = $this->state($survey);
+
+        return $this->kept($survey, $state) ?? Cache::lock("assessing.{$survey->id}", self::WAIT_SECONDS)->block(
+            self::WAIT_SECONDS,
+            fn (): AssessedSurvey => $this->kept($survey, $state) ?? $this->anew($survey, $state),
+        );
+    }
+
+    /** @phpstan-impure */
+    private function kept(Survey $survey, string $state): ?AssessedSurvey
+    {
+        $kept = Cache::get("assessed.{$survey->id}");
+
+        return is_array($kept) && ($kept[0] ?? null) === $state && ($kept[1] ?? null) instanceof AssessedSurvey ? $kept[1] : null;
+    }
+
+    private function anew(Survey $survey, string $state): AssessedSurvey
+    {
+        try {
+            $assessed = $this->assessed($this->jobs->read($survey->job, $survey), $this->options($survey));
+        } catch (UnreadableJob $unreadable) {
+            $this->keepFacts($survey, SurveyFacts::unreadable($unreadable->getMessage()));
+
+            throw $unreadable;
+        }
+        Cache::put("assessed.{$survey->id}", [$state, $assessed], self::KEPT_SECONDS);
+        $this->keepFacts($survey, SurveyFacts::of($assessed));
+
+        return $assessed;
+    }
+
+    private function assessed(Job $job, SurveyOptions $options): AssessedSurvey
+    {
         $log = $job->surveys[0];
-        $repeats = (new RepeatFinder)->find($log);
         try {
             $assessment = (new SurveyAssessor($options))->assess($job->frame, $log);
             $forecast = (new Forecaster($options))->forecast($assessment->frame, $log, $assessment->survey, $assessment->next);
@@ -42,12 +84,41 @@ final readonly class AssessSurvey
                 array_slice($forecast->toGo === null ? $assessment->next : $forecast->readings, 0, self::SHOWN),
                 $forecast,
                 $assessment->doubts,
-                $repeats,
+                (new RepeatFinder)->find($log),
                 $log->blocked,
             );
         } catch (CoreFailure $failure) {
-            return new AssessedSurvey($job->frame, null, $failure, (new StartingTour)->remaining($job->frame, $log, self::SHOWN, $options), null, (new ChartSlipFinder)->find($job->frame, $log), $repeats, $log->blocked);
+            return $this->without($job, $log, Trouble::of($failure), $options);
+        } catch (\Throwable $fault) {
+            report($fault);
+
+            return $this->without($job, $log, Trouble::own(), $options);
         }
+    }
+
+    private function without(Job $job, CoreSurvey $log, Trouble $trouble, SurveyOptions $options): AssessedSurvey
+    {
+        return new AssessedSurvey($job->frame, null, $trouble, (new StartingTour)->remaining($job->frame, $log, self::SHOWN, $options), null, (new ChartSlipFinder)->find($job->frame, $log), (new RepeatFinder)->find($log), $log->blocked);
+    }
+
+    private function options(Survey $survey): SurveyOptions
+    {
+        $workshop = $survey->job->workshop;
+
+        return new SurveyOptions(reach: $this->reach($workshop), suggestions: Forecaster::CANDIDATES, buildScatter: $workshop->build_scatter_mm);
+    }
+
+    /** All that what is computed depends on. */
+    private function state(Survey $survey): string
+    {
+        $options = $this->options($survey);
+
+        return sha1(serialize([config('geodex.version'), $survey->revision, $survey->job->frame, $options->reach, $options->buildScatter]));
+    }
+
+    private function keepFacts(Survey $survey, SurveyFacts $facts): void
+    {
+        Survey::whereKey($survey->id)->toBase()->update(['facts_revision' => $survey->revision, 'facts' => json_encode($facts->toArray(), JSON_THROW_ON_ERROR)]);
     }
 
     /** The longest tram bar that the shop has named, or what its settings say (mm). */

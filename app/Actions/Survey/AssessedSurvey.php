@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Survey;
 
-use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Findings\Assessment;
 use Geodex\Core\Findings\ChartDoubt;
 use Geodex\Core\Frame\Frame;
@@ -24,7 +23,7 @@ final readonly class AssessedSurvey
     public function __construct(
         public Frame $frame,
         public ?Assessment $assessment,
-        public ?CoreFailure $trouble,
+        public ?Trouble $trouble,
         public array $next,
         public ?Forecast $forecast,
         public array $doubts,

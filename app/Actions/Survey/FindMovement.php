@@ -4,23 +4,22 @@ declare(strict_types=1);
 
 namespace App\Actions\Survey;
 
-use App\Documents\JobDocument;
+use App\Documents\StoredJob;
 use App\Http\Props\MovementProps;
 use App\Http\Props\TroubleProps;
 use App\Models\Survey;
 use Geodex\Core\Failure\CoreFailure;
-use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Reference\Movement\MovementFinder;
 
 /** What moved between two stored surveys of one job. */
 final readonly class FindMovement
 {
-    public function __construct(private JobReader $jobs) {}
+    public function __construct(private StoredJob $jobs) {}
 
     public function handle(Survey $earlier, Survey $later): MovementProps
     {
-        $before = $this->jobs->fromDocument(JobDocument::forCore($earlier->job, $earlier));
-        $after = $this->jobs->fromDocument(JobDocument::forCore($later->job, $later));
+        $before = $this->jobs->read($earlier->job, $earlier);
+        $after = $this->jobs->read($later->job, $later);
         try {
             return MovementProps::from($earlier->code, $later->code, $after->frame, (new MovementFinder)->find($after->frame, $before->surveys[0], $after->surveys[0]));
         } catch (CoreFailure $failure) {

@@ -4,35 +4,98 @@ declare(strict_types=1);
 
 namespace App\Actions\Survey;
 
-use App\Documents\JobDocument;
+use App\Documents\StoredJob;
+use App\Documents\UnreadableJob;
 use App\Models\Instrument;
 use App\Models\Reading;
 use App\Models\Survey;
 use App\Models\User;
-use Geodex\Core\Failure\CoreFailure;
-use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\JobFile\JobLimits;
 use Geodex\Core\Survey\Call\CalledReading;
-use Geodex\Core\Survey\Call\CallReader;
-use Geodex\Core\Units\LengthUnit;
 use Illuminate\Support\Facades\DB;
 
-/** Adds a called-out reading to the log. The client's id makes a repeated send harmless. */
+/** Adds readings to the log: all of them or none. The client's id makes a repeated send harmless. */
 final readonly class RecordReading
 {
-    public function __construct(private JobReader $jobs) {}
+    public function __construct(private StoredJob $jobs) {}
 
     /**
-     * @param  'mm'|'in'  $unit  what a bare number means
+     * @param  'mm'|'in'  $unit  what a bare number meant
      * @param  ?string  $supersedes  client id of the reading that this one corrects
      * @param  ?Instrument  $instrument  what it was read with; one that takes no such reading is not named
      *
-     * @throws CoreFailure if the call is not understood
+     * @throws CannotRecord if the id is taken by another reading, or the log is full
      */
-    public function handle(Survey $survey, ?User $user, string $clientId, string $call, string $unit, ?string $supersedes = null, ?Instrument $instrument = null): Reading
+    public function handle(Survey $survey, ?User $user, string $clientId, CalledReading $called, string $unit, ?string $supersedes = null, ?Instrument $instrument = null): Reading
     {
-        $frame = $this->jobs->fromDocument(JobDocument::forCore($survey->job))->frame;
+        return $this->all($survey, $user, [['id' => $clientId, 'called' => $called, 'unit' => $unit]], $supersedes, $instrument)[0];
+    }
 
-        return $this->store($survey, $user, $clientId, (new CallReader($frame))->read($call, LengthUnit::from($unit)), $unit, $supersedes, $instrument);
+    /**
+     * @param  non-empty-list<array{id: string, called: CalledReading, unit: 'mm'|'in'}>  $entries
+     * @return non-empty-list<Reading>
+     *
+     * @throws CannotRecord if an id is taken by another reading, or the log is full
+     */
+    public function all(Survey $survey, ?User $user, array $entries, ?string $supersedes = null, ?Instrument $instrument = null): array
+    {
+        $keys = $survey->job->points->pluck('id', 'code');
+
+        return DB::transaction(function () use ($survey, $user, $entries, $keys, $supersedes, $instrument): array {
+            // The lock puts two people's readings in one order, so that each gets its own number.
+            $row = Survey::whereKey($survey->id)->lockForUpdate()->firstOrFail();
+            $number = (int) Reading::where('survey_id', $survey->id)->max('number');
+            $superseded = $supersedes === null ? null : Reading::where('survey_id', $survey->id)->where('client_id', $supersedes)->value('id');
+            $before = $number;
+            $stored = [];
+            foreach ($entries as $entry) {
+                $columns = $this->columns($entry['called'], $entry['unit'], $keys->all(), $superseded, $instrument);
+                $known = Reading::where('survey_id', $survey->id)->where('client_id', $entry['id'])->first();
+                if ($known !== null) {
+                    $stored[] = $this->same($known, $columns) ? $known : throw CannotRecord::idTaken($known, $entry['id']);
+
+                    continue;
+                }
+                if ($number >= JobLimits::READINGS) {
+                    throw CannotRecord::full(JobLimits::READINGS);
+                }
+                $stored[] = Reading::create(['survey_id' => $survey->id, 'client_id' => $entry['id'], 'number' => ++$number, 'user_id' => $user?->id, ...$columns]);
+            }
+            if ($number > $before) {
+                $row->increment('revision');
+                $this->mustBeReadable($row);
+            }
+
+            return $stored;
+        });
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $keys  key by point code
+     * @return array<string, mixed>
+     */
+    private function columns(CalledReading $called, string $unit, array $keys, mixed $superseded, ?Instrument $instrument): array
+    {
+        $points = $called->kind->points();
+        $angle = $called->kind::quantity() === 'angle';
+        $tool = $instrument !== null && in_array($called->kind::name(), $instrument->kind->reads(), true) ? $instrument : null;
+
+        return [
+            'kind' => $called->kind::name(),
+            'from_point_id' => $keys[$points[0]],
+            'to_point_id' => isset($points[1]) ? $keys[$points[1]] : null,
+            'typed' => $called->typed,
+            'typed_unit' => $angle ? 'deg' : $unit,
+            'value_mm' => $angle ? null : $called->value,
+            'value_deg' => $angle ? $called->value : null,
+            'edge' => $called->edge?->value,
+            'sigma' => $this->sigma($called, $tool),
+            'offset_mm' => $tool === null || $tool->offset === 0.0 ? null : $tool->offset,
+            'instrument_id' => $tool?->id,
+            'pointer_from_mm' => $called->pointers[0] ?? null,
+            'pointer_to_mm' => $called->pointers[1] ?? null,
+            'supersedes_id' => $superseded,
+        ];
     }
 
     /** What the tool is good for, wider where a remainder was shouted; null for the usual. */
@@ -45,44 +108,31 @@ final readonly class RecordReading
         return sqrt($tool->sigma ** 2 + $called->sigma ** 2 - $called->kind::usualSigma() ** 2);
     }
 
-    /** @param  'mm'|'in'  $unit */
-    private function store(Survey $survey, ?User $user, string $clientId, CalledReading $called, string $unit, ?string $supersedes, ?Instrument $instrument): Reading
+    /** @param  array<string, mixed>  $columns */
+    private function same(Reading $known, array $columns): bool
     {
-        $keys = $survey->job->points->pluck('id', 'code');
-        $points = $called->kind->points();
-        $angle = $called->kind::quantity() === 'angle';
-        $tool = $instrument !== null && in_array($called->kind::name(), $instrument->kind->reads(), true) ? $instrument : null;
-
-        return DB::transaction(function () use ($survey, $user, $clientId, $unit, $supersedes, $called, $keys, $points, $angle, $tool): Reading {
-            // The lock puts two people's readings in one order, so that each gets its own number.
-            Survey::whereKey($survey->id)->lockForUpdate()->firstOrFail();
-            $known = Reading::where('survey_id', $survey->id)->where('client_id', $clientId)->first();
-            if ($known !== null) {
-                return $known;
+        foreach (['kind', 'from_point_id', 'to_point_id', 'typed', 'typed_unit', 'edge', 'pointer_from_mm', 'pointer_to_mm'] as $column) {
+            $one = $known->getAttribute($column);
+            $other = $columns[$column];
+            if (is_numeric($one) && is_numeric($other) ? abs((float) $one - (float) $other) > 1e-6 : $one !== $other) {
+                return false;
             }
-            $reading = Reading::create([
-                'survey_id' => $survey->id,
-                'client_id' => $clientId,
-                'number' => 1 + (int) Reading::where('survey_id', $survey->id)->max('number'),
-                'kind' => $called->kind::name(),
-                'from_point_id' => $keys[$points[0]],
-                'to_point_id' => isset($points[1]) ? $keys[$points[1]] : null,
-                'typed' => $called->typed,
-                'typed_unit' => $angle ? 'deg' : $unit,
-                'value_mm' => $angle ? null : $called->value,
-                'value_deg' => $angle ? $called->value : null,
-                'edge' => $called->edge?->value,
-                'sigma' => $this->sigma($called, $tool),
-                'offset_mm' => $tool === null || $tool->offset === 0.0 ? null : $tool->offset,
-                'instrument_id' => $tool?->id,
-                'pointer_from_mm' => $called->pointers[0] ?? null,
-                'pointer_to_mm' => $called->pointers[1] ?? null,
-                'supersedes_id' => $supersedes === null ? null : Reading::where('survey_id', $survey->id)->where('client_id', $supersedes)->value('id'),
-                'user_id' => $user?->id,
-            ]);
-            $survey->increment('revision');
+        }
 
-            return $reading;
-        });
+        return true;
+    }
+
+    /**
+     * What is stored can always be read again: a log that core would refuse is not kept.
+     *
+     * @throws CannotRecord
+     */
+    private function mustBeReadable(Survey $row): void
+    {
+        try {
+            $this->jobs->read($row->job, $row);
+        } catch (UnreadableJob $unreadable) {
+            throw CannotRecord::unreadable($unreadable->getMessage());
+        }
     }
 }

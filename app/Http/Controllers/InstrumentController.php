@@ -14,6 +14,7 @@ use App\Http\Requests\InstrumentFormRequest;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\Survey;
+use Geodex\Core\Frame\Code;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -72,7 +73,7 @@ final class InstrumentController extends Controller
     public function ask(Request $request, Job $job, string $survey, AskInstrument $ask, AssessSurvey $assess): JsonResponse
     {
         $this->authorize('work', $job);
-        $given = $request->validate(['instrument' => ['required', 'integer'], 'id' => ['required', 'string', 'regex:/^[A-Za-z0-9][A-Za-z0-9_.-]{0,39}$/'], 'call' => ['required', 'string', 'max:100']]);
+        $given = $request->validate(['instrument' => ['required', 'integer'], 'id' => ['required', 'string', 'regex:'.Code::PATTERN], 'call' => ['required', 'string', 'max:100']]);
         $row = $this->survey($job, $survey);
         $instrument = $this->user($request)->workshop->instruments()->whereKey($given['instrument'])->firstOrFail();
         $reading = $ask->handle($row, $this->user($request), $instrument, $given['id'], $given['call']);

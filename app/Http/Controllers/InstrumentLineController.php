@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Instruments\TakeInLine;
 use App\Documents\JobDocument;
+use App\Documents\StoredJob;
 use App\Models\Instrument;
 use App\Models\InstrumentRequest;
 use App\Models\Survey;
@@ -41,13 +42,14 @@ final class InstrumentLineController extends Controller
         return $this->lines([['format' => $document['format'], 'version' => $document['version'], 'title' => $document['title'], 'units' => $document['units'], 'points' => $document['points']]]);
     }
 
-    public function store(Request $request, TakeInLine $take): Response
+    public function store(Request $request, TakeInLine $take, StoredJob $jobs): Response
     {
         [$instrument, $survey] = $this->attached($request);
+        $frame = $jobs->read($survey->job)->frame;
         $answers = [];
         foreach (array_slice(array_filter(explode("\n", $request->getContent()), fn (string $line): bool => trim($line) !== ''), 0, self::MOST_LINES) as $line) {
             $decoded = json_decode($line, true, 8);
-            $answers[] = is_array($decoded) ? $take->handle($instrument, $survey, $decoded) : ['id' => '', 'stored' => false, 'error' => 'This line is no JSON object.'];
+            $answers[] = is_array($decoded) ? $take->handle($instrument, $survey, $frame, $decoded) : ['id' => '', 'stored' => false, 'error' => 'This line is no JSON object.'];
         }
 
         return $answers === [] ? new Response("{\"stored\":false,\"error\":\"Send one JSON object a line.\"}\n", 422, ['Content-Type' => 'application/x-ndjson']) : $this->lines($answers);

@@ -5,35 +5,36 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Jobs\ImportJob;
-use App\Actions\Survey\AssessSurvey;
 use App\Http\Props\JobRowProps;
 use App\Http\Props\NextStep;
 use App\Http\Requests\EmptyJobRequest;
 use App\Models\Job;
 use App\Models\Reading;
-use App\Models\Survey;
 use Geodex\Core\JobFile\JobReader;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Inertia\Inertia;
 use Inertia\Response;
 
 final class JobController extends Controller
 {
-    public function index(Request $request, AssessSurvey $assess): Response
+    public function index(Request $request): Response
     {
         $user = $this->user($request);
-        $jobs = $user->workshop->jobs()->with(['workshop', 'points', 'surveys', 'operations'])->orderByDesc('updated_at')->orderByDesc('id')->get();
+        $archived = $request->boolean('archived');
+        $jobs = $user->workshop->jobs()->with(['points:id,job_id', 'surveys', 'operations:id,job_id'])->whereNull('archived_at', not: $archived)->orderByDesc('updated_at')->orderByDesc('id')->get();
         $readings = Reading::query()->join('surveys', 'surveys.id', '=', 'readings.survey_id')->whereIn('surveys.job_id', $jobs->modelKeys())
             ->groupBy('surveys.job_id')->selectRaw('surveys.job_id, count(*) as n')->pluck('n', 'job_id');
         $rows = [];
         foreach ($jobs as $job) {
-            $job->surveys->each(fn (Survey $survey) => $survey->setRelation('job', $job));
-            $rows[] = JobRowProps::from($job, NextStep::of($job, $assess), (int) ($readings[$job->id] ?? 0));
+            $rows[] = JobRowProps::from($job, NextStep::of($job), (int) ($readings[$job->id] ?? 0), $user->can('work', $job));
         }
 
         return Inertia::render('jobs/index', [
             'jobs' => $rows,
+            'archived' => $archived,
+            'aside' => $user->workshop->jobs()->whereNotNull('archived_at')->count(),
             'canCreate' => $user->can('create', Job::class),
             'greatestBytes' => JobReader::GREATEST_BYTES,
             'tooLarge' => $request->boolean('too-large'),
@@ -47,6 +48,16 @@ final class JobController extends Controller
         $user = $this->user($request);
 
         return redirect()->route('reference', $import->handle($user->workshop, $user, $request->document())->id);
+    }
+
+    /** Lays a finished job aside, or brings it back. */
+    public function archive(Request $request, Job $job): RedirectResponse
+    {
+        $this->authorize('work', $job);
+        $aside = $request->boolean('aside');
+        Job::withoutTimestamps(fn () => $job->forceFill(['archived_at' => $aside ? Carbon::now() : null])->save());
+
+        return redirect()->route('jobs')->with('notice', $aside ? "“{$job->title}” was laid aside." : "“{$job->title}” is back.");
     }
 
     public function show(Job $job): RedirectResponse

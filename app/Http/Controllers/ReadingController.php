@@ -8,12 +8,15 @@ use App\Actions\Survey\AssessSurvey;
 use App\Actions\Survey\MarkReading;
 use App\Actions\Survey\RecordReading;
 use App\Actions\Survey\UndoLast;
+use App\Documents\StoredJob;
 use App\Http\Props\SurveyProps;
 use App\Http\Requests\ReadingRequest;
 use App\Http\Requests\StrikeRequest;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\Survey;
+use Geodex\Core\Survey\Call\CallReader;
+use Geodex\Core\Units\LengthUnit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -22,13 +25,14 @@ final class ReadingController extends Controller
 {
     public function __construct(private readonly AssessSurvey $assess) {}
 
-    public function store(ReadingRequest $request, Job $job, string $survey, RecordReading $record): JsonResponse
+    public function store(ReadingRequest $request, Job $job, string $survey, RecordReading $record, StoredJob $jobs): JsonResponse
     {
         $this->authorize('work', $job);
         $row = $this->survey($job, $survey);
         $user = $this->user($request);
         $instrument = $request->filled('instrument') ? $user->workshop->instruments()->find($request->integer('instrument')) : null;
-        $reading = $record->handle($row, $user, $request->clientId(), $request->call(), $request->unit(), $request->supersedes(), $instrument);
+        $called = (new CallReader($jobs->read($job)->frame))->read($request->call(), LengthUnit::from($request->unit()));
+        $reading = $record->handle($row, $user, $request->clientId(), $called, $request->unit(), $request->supersedes(), $instrument);
 
         return $this->answer($request, $row, ['stored' => $reading->client_id]);
     }

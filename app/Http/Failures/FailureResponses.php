@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Failures;
 
+use App\Actions\Survey\CannotRecord;
+use App\Documents\UnreadableJob;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\JobFile\InvalidFile;
 use Illuminate\Database\QueryException;
@@ -13,6 +15,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Inertia\Inertia;
+use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** Turns failures into answers that say what to do. */
@@ -24,7 +28,8 @@ final readonly class FailureResponses
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([\Geodex\Core\Failure\Refusal::class]);
+        $exceptions->dontReport([\Geodex\Core\Failure\Refusal::class, UnreadableJob::class]);
+        $exceptions->render(fn (UnreadableJob $failure, Request $request) => self::unreadable($failure, $request));
         $exceptions->render(fn (CoreFailure $failure, Request $request) => self::refusal($failure, $request));
         $exceptions->render(fn (QueryException $failure, Request $request) => self::database($failure, $request));
         $exceptions->render(fn (PostTooLargeException $failure, Request $request) => self::tooLarge($request));
@@ -35,7 +40,7 @@ final readonly class FailureResponses
     {
         $problems = $failure instanceof InvalidFile ? $failure->problems() : [];
         if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
-            return new JsonResponse(['code' => $failure->errorCode(), 'message' => $failure->getMessage(), 'problems' => $problems], 422);
+            return new JsonResponse(['code' => $failure->errorCode(), 'message' => $failure->getMessage(), 'problems' => $problems], $failure->errorCode() === CannotRecord::ID_TAKEN ? 409 : 422);
         }
         $errors = [];
         foreach ($problems as $i => $problem) {
@@ -43,6 +48,21 @@ final readonly class FailureResponses
         }
 
         return back()->withInput($request->except(['file', 'password']))->withErrors($errors === [] ? ['problem.0' => $failure->getMessage()] : $errors);
+    }
+
+    private static function unreadable(UnreadableJob $failure, Request $request): JsonResponse|SymfonyResponse
+    {
+        if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
+            return new JsonResponse(['code' => 'job.unreadable', 'message' => "This job cannot be read: {$failure->getMessage()}"], 422);
+        }
+
+        return Inertia::render('jobs/unreadable', [
+            'title' => $failure->job->title,
+            'because' => $failure->getMessage(),
+            'file' => route('job.file', $failure->job->id),
+            'archive' => route('job.archive', $failure->job->id),
+            'canWork' => $request->user()?->can('work', $failure->job) ?? false,
+        ])->toResponse($request)->setStatusCode(422);
     }
 
     private static function database(QueryException $failure, Request $request): JsonResponse|Response|null

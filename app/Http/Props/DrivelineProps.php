@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-use App\Documents\JobDocument;
+use App\Documents\StoredJob;
 use App\Models\Job;
 use Geodex\Core\Driveline\DrivelineLimits;
 use Geodex\Core\Driveline\ShaftCalculator;
@@ -34,7 +34,7 @@ final readonly class DrivelineProps
             $shown[] = new LimitProps($key, $value, DrivelineLimits::SOURCES[$key]);
         }
         try {
-            $core = (new JobReader)->fromDocument(JobDocument::forCore($job));
+            $core = (new StoredJob(new JobReader))->read($job);
             if ($core->shaft === null) {
                 return new self($form, null, null, $shown, null);
             }

@@ -19,13 +19,16 @@ final readonly class JobRowProps
         public int $points,
         public int $readings,
         public string $updated,
+        public string $archive,
+        public bool $canWork,
     ) {}
 
-    public static function from(Job $job, NextStep $step, int $readings): self
+    public static function from(Job $job, NextStep $step, int $readings, bool $canWork): self
     {
         return new self(
             $job->id, $job->title, $job->vehicle, route('job', $job->id), $step->text, $step->href,
             $job->points->count(), $readings, $job->updated_at->toIso8601ZuluString(),
+            route('job.archive', $job->id), $canWork,
         );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-use App\Documents\JobDocument;
+use App\Documents\StoredJob;
 use App\Models\Job;
 use App\Models\PlanOperation;
 use Geodex\Core\Failure\CoreFailure;
@@ -43,7 +43,7 @@ final readonly class PlanProps
 
     public static function from(Job $job): self
     {
-        $core = (new JobReader)->fromDocument(JobDocument::forCore($job));
+        $core = (new StoredJob(new JobReader))->read($job);
         $operations = array_values($job->operations->map(fn (PlanOperation $operation): OperationProps => OperationProps::from($operation))->all());
         $axles = array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $core->frame->axles);
         try {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-use App\Documents\JobDocument;
+use App\Documents\StoredJob;
 use App\Models\Job;
 use App\Models\ReferenceSource;
 use App\Models\Survey;
@@ -38,7 +38,7 @@ final readonly class ReferenceProps
     public static function from(Job $job, User $user, JobReader $jobs): self
     {
         $job->loadMissing(['points', 'sources', 'surveys', 'workshop']);
-        $frame = $jobs->fromDocument(JobDocument::forCore($job))->frame;
+        $frame = (new StoredJob($jobs))->read($job)->frame;
         $charted = $job->points->contains(fn ($point): bool => $point->chart_x_mm !== null);
         $force = $job->sources->first(fn (ReferenceSource $source): bool => $source->in_force);
         $surveys = Survey::with('job')->whereIn('job_id', $user->workshop->jobs()->select('id'))->whereHas('readings')->orderBy('job_id')->orderBy('id')->limit(100)->get();

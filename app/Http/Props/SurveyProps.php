@@ -89,7 +89,7 @@ final readonly class SurveyProps
             $result->base ?? [],
             $result === null ? null : NetworkProps::from($result->network),
             ProgressProps::of($points, $assessed->forecast),
-            $assessed->trouble === null ? null : TroubleProps::from($assessed->trouble),
+            $assessed->trouble === null ? null : TroubleProps::kept($assessed->trouble),
             Presence::others($survey, $user),
             ...self::judgement($assessed, self::decisions($survey, $codes)),
         );
@@ -149,6 +149,7 @@ final readonly class SurveyProps
         $results = array_column($result->readings ?? [], null, 'id');
         $named = array_count_values(array_merge([], ...array_map(fn (Explanation $one): array => $one->suspects(), $result->explanations ?? [])));
         $all = count($result->explanations ?? []);
+        $survey->loadLog();
         $readings = $survey->readings->map(fn (Reading $reading): ReadingProps => ReadingProps::from($reading, $results[$reading->client_id] ?? null, $codes, isset($named[$reading->client_id]) ? $named[$reading->client_id] === $all : null));
 
         return array_values($readings->reverse()->all());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Geodex\Core\Frame\Code;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class PlanRequest extends FormRequest
@@ -14,7 +15,7 @@ final class PlanRequest extends FormRequest
         return [
             'unit' => ['required', 'in:mm,in'],
             'operations' => ['present', 'array', 'max:20'],
-            'operations.*.id' => ['required', 'string', 'regex:/^[A-Za-z0-9][A-Za-z0-9_.-]{0,39}$/', 'distinct'],
+            'operations.*.id' => ['required', 'string', 'regex:'.Code::PATTERN, 'distinct'],
             'operations.*.kind' => ['required', 'in:stretch,shorten'],
             'operations.*.at' => ['required', 'string', 'max:40'],
             'operations.*.length' => ['required', 'string', 'max:40'],

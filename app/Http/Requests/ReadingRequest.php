@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Job;
 use App\Models\Reading;
 use Closure;
+use Geodex\Core\Frame\Code;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class ReadingRequest extends FormRequest
@@ -15,7 +16,7 @@ final class ReadingRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'id' => ['required', 'string', 'regex:/^[A-Za-z0-9][A-Za-z0-9_.-]{0,39}$/'],
+            'id' => ['required', 'string', 'regex:'.Code::PATTERN],
             'call' => ['required', 'string', 'max:120'],
             'unit' => ['required', 'in:mm,in'],
             'supersedes' => ['nullable', 'string', 'max:40', $this->isInTheLog(...)],

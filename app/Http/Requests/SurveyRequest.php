@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
+use Geodex\Core\Frame\Code;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -16,7 +17,7 @@ final class SurveyRequest extends FormRequest
         $job = $this->route('job');
 
         return [
-            'code' => ['required', 'string', 'regex:/^[A-Za-z0-9][A-Za-z0-9_.-]{0,39}$/', Rule::unique('surveys', 'code')->where('job_id', $job instanceof Job ? $job->id : 0)],
+            'code' => ['required', 'string', 'regex:'.Code::PATTERN, Rule::unique('surveys', 'code')->where('job_id', $job instanceof Job ? $job->id : 0)],
             'stage' => ['required', 'in:before,tack,after,sister'],
         ];
     }

@@ -9,7 +9,7 @@ use Geodex\Core\JobFile\Internal\JobBuilder;
 /** Reads a job file, naming every fault with its path. */
 final readonly class JobReader
 {
-    /** A job of 400 points and 5000 readings is well under this. */
+    /** A job of 500 points and 5000 readings is well under this. */
     public const GREATEST_BYTES = 4_000_000;
 
     private const VERSION = 1;
@@ -42,6 +42,10 @@ final readonly class JobReader
             throw InvalidFile::with([new Problem('', "This is not JSON ({$fault->getMessage()}); a job file starts with {\"format\": \"geodex-job\", …}.")]);
         }
         $this->refuseForeign($document);
+        $exceeded = JobLimits::exceeded($document);
+        if ($exceeded !== []) {
+            throw InvalidFile::with($exceeded);
+        }
         $problems = (new SchemaChecker)->check(json_decode($json, false, 32));
         if ($problems !== []) {
             throw InvalidFile::with($problems);
@@ -61,6 +65,7 @@ final readonly class JobReader
         return (new JobBuilder($document))->build();
     }
 
+    /** @phpstan-assert array<mixed> $document */
     private function refuseForeign(mixed $document): void
     {
         if (! is_array($document) || ($document['format'] ?? null) !== 'geodex-job') {

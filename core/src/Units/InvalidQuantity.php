@@ -14,6 +14,11 @@ final class InvalidQuantity extends Refusal
         return new self('quantity.not-finite', "$what must be a finite number.", ['what' => $what]);
     }
 
+    public static function tooLong(float $mm, float $limit): self
+    {
+        return new self('quantity.too-long', sprintf('Nothing on a vehicle is %g mm long (limit %g mm); check the unit and the decimal point.', $mm, $limit), ['mm' => $mm]);
+    }
+
     public static function notPositive(string $what, float $value): self
     {
         return new self('quantity.not-positive', sprintf('%s must be more than zero, not %s.', $what, $value), ['what' => $what, 'value' => $value]);

@@ -9,13 +9,20 @@ final readonly class Length implements \JsonSerializable
 {
     public const MILLIMETRES_PER_INCH = 25.4;
 
+    /** A kilometre: nothing on a vehicle is longer, and every column that stores a length holds it. */
+    private const GREATEST_MM = 999_999.0;
+
     private function __construct(public float $mm) {}
 
-    /** @throws InvalidQuantity if $mm is NaN or infinite */
+    /** @throws InvalidQuantity if $mm is NaN, infinite or longer than anything on a vehicle */
     public static function ofMillimetres(float $mm): self
     {
         if (! is_finite($mm)) {
             throw InvalidQuantity::notFinite('A length');
+        }
+
+        if (abs($mm) > self::GREATEST_MM) {
+            throw InvalidQuantity::tooLong($mm, self::GREATEST_MM);
         }
 
         return new self($mm);
@@ -34,7 +41,11 @@ final readonly class Length implements \JsonSerializable
      */
     public static function parse(string $typed, LengthUnit $default): self
     {
-        return self::ofMillimetres((new LengthParser)->parse($typed, $default)->toFloat());
+        try {
+            return self::ofMillimetres((new LengthParser)->parse($typed, $default)->toFloat());
+        } catch (InvalidQuantity) {
+            throw UnreadableLength::because($typed, 'nothing on a vehicle is that long; check the unit and the decimal point.');
+        }
     }
 
     public function plus(self $other): self

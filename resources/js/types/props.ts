@@ -231,6 +231,8 @@ export interface JobRowProps {
     points: number;
     readings: number;
     updated: string;
+    archive: string;
+    canWork: boolean;
 }
 
 /** One line of a score. */

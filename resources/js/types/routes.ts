@@ -20,6 +20,7 @@ export const routes = {
     'instruments.token': '/instruments/{instrument}/token',
     'instruments.update': '/instruments/{instrument}',
     job: '/jobs/{job}',
+    'job.archive': '/jobs/{job}/archive',
     'job.file': '/jobs/{job}/file',
     jobs: '/jobs',
     'jobs.empty': '/jobs',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Geodex\Core\JobFile\Internal;
 
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Frame\Code;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\JobFile\Problem;
 use Geodex\Core\Units\Length;
@@ -27,6 +28,13 @@ final class Fields
     public function report(string $path, string $message): void
     {
         $this->problems[] = new Problem($path, $message);
+    }
+
+    public function mustBeCode(string $id, string $path): void
+    {
+        if (! Code::is($id)) {
+            $this->report($path, Code::WORDS);
+        }
     }
 
     /** Millimetres of a number or typed length; 0 once reported. */

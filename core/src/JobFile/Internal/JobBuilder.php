@@ -85,6 +85,7 @@ final class JobBuilder
         $seen = [];
         foreach ($this->entries($this->document['points'] ?? []) as $i => $entry) {
             $id = $this->text($entry, 'id');
+            $this->fields->mustBeCode($id, "points[$i].id");
             if (isset($seen[$id])) {
                 $this->fields->report("points[$i].id", "“{$id}” is used twice; every point needs its own id.");
 
@@ -175,6 +176,7 @@ final class JobBuilder
                 }
             }
             $id = $this->text($entry, 'id');
+            $this->fields->mustBeCode($id, "references[$i].id");
             $sources[] = new ReferenceSource($id, $this->text($entry, 'name', $id), SourceKind::from($this->text($entry, 'kind', 'chart')), $places, $sigmas, $this->covariance($entry['covariance'] ?? null, "references[$i].covariance"));
         }
 
@@ -223,6 +225,7 @@ final class JobBuilder
         $operations = [];
         foreach ($this->entries($this->section('plan')['operations'] ?? []) as $i => $entry) {
             $path = "plan.operations[$i]";
+            $this->fields->mustBeCode($this->text($entry, 'id'), "$path.id");
             $operation = $this->fields->attempt($path, fn (): Operation => OperationKinds::make(
                 $this->text($entry, 'kind'),
                 $this->text($entry, 'id'),

@@ -29,6 +29,7 @@ final readonly class SurveyBuilder
         $seen = [];
         foreach ($entries as $i => $entry) {
             $id = $this->text($entry, 'id');
+            $this->fields->mustBeCode($id, "surveys[$i].id");
             if (isset($seen[$id])) {
                 $this->fields->report("surveys[$i].id", "“{$id}” is used twice.");
             }
@@ -69,6 +70,7 @@ final readonly class SurveyBuilder
         $seen = [];
         foreach ($entries as $i => $entry) {
             $id = $this->text($entry, 'id');
+            $this->fields->mustBeCode($id, "{$path}[$i].id");
             if (isset($seen[$id])) {
                 $this->fields->report("{$path}[$i].id", "“{$id}” is used twice in this survey.");
 

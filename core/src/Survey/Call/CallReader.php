@@ -24,6 +24,9 @@ use Geodex\Core\Units\LengthUnit;
  */
 final readonly class CallReader
 {
+    /** Longest value that is kept as typed. */
+    private const LONGEST_TYPED = 60;
+
     public function __construct(private Frame $frame) {}
 
     /**
@@ -44,6 +47,9 @@ final readonly class CallReader
         [$typed, $pointers] = $this->partPointers(implode(' ', $words), $kind, $default);
         if ($typed === '') {
             throw UnclearCall::because('value', 'The value is missing after '.implode(' ', $points).'.');
+        }
+        if (mb_strlen($typed) > self::LONGEST_TYPED - 3) {
+            throw UnclearCall::because('value', 'That value is too long to be a reading.');
         }
         $angle = $kind::quantity() === 'angle';
         $typed = $angle ? $typed : $this->withUnit($typed, $default);

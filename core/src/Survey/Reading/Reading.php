@@ -9,6 +9,11 @@ use Geodex\Core\Units\InvalidQuantity;
 /** One reading in the log: what was read, how sure, and whether it was struck out. */
 final readonly class Reading
 {
+    /** No tool is better, none is worse (mm or degrees). */
+    private const LEAST_SIGMA = 1e-4;
+
+    private const GREATEST_SIGMA = 1000.0;
+
     /**
      * @param  float  $value  mm, or degrees for an angle
      * @param  float  $sigma  standard uncertainty in the same unit
@@ -31,6 +36,9 @@ final readonly class Reading
         }
         if (! is_finite($sigma) || $sigma <= 0.0) {
             throw InvalidQuantity::notPositive("The sigma of reading $id", $sigma);
+        }
+        if ($sigma < self::LEAST_SIGMA || $sigma > self::GREATEST_SIGMA) {
+            throw ImpossibleReading::because($id, sprintf('No tool is good for %g: a sigma is from %g to %g.', $sigma, self::LEAST_SIGMA, self::GREATEST_SIGMA));
         }
         $points = $kind->points();
         if (count($points) === 2 && $points[0] === $points[1]) {

@@ -70,6 +70,6 @@ final readonly class TramReading implements ReadingKind
 
     public function implausible(float $value): ?string
     {
-        return FrameLimits::span($value);
+        return FrameLimits::span($value) ?? FrameLimits::pointers($this->pointers);
     }
 }

@@ -63,7 +63,7 @@ it('says which part it did not understand', function (string $call, string $sent
     'no value' => ['BL DR', 'value is missing after B-L D-R'],
     'not a length' => ['BL DR twelve', 'not a length'],
     'same point' => ['BL BL 3', 'named twice'],
-    'a distance no frame has' => ['BL DR 1204 m', 'longer than any frame'],
+    'a distance no frame has' => ['BL DR 120.4 m', 'longer than any frame'],
     'level in millimetres' => ['l BL BR 2 mm', 'number of degrees'],
     'pointers of a height' => ['h BL 200 @1,2', 'Only a tram has pointers'],
     'one pointer' => ['BL DR 1204 @100', 'two pointer lengths'],

@@ -8,6 +8,10 @@ import type { JobRowProps } from '@/types/props';
 
 interface Props {
     jobs: JobRowProps[];
+    /** Whether these are the jobs laid aside. */
+    archived: boolean;
+    /** How many are. */
+    aside: number;
     canCreate: boolean;
     greatestBytes: number;
     tooLarge: boolean;
@@ -15,7 +19,7 @@ interface Props {
 
 const TOO_LARGE = 'The file is larger than the server takes. A job file or chart is at most 4 MB; is it the right file?';
 
-export default function JobsPage({ jobs, canCreate, greatestBytes, tooLarge }: Props) {
+export default function JobsPage({ jobs, archived, aside, canCreate, greatestBytes, tooLarge }: Props) {
     const { user, notice, errors } = usePage().props;
     return (
         <div className="min-h-dvh">
@@ -25,7 +29,7 @@ export default function JobsPage({ jobs, canCreate, greatestBytes, tooLarge }: P
             </TopBar>
             <main className="mx-auto max-w-5xl px-4 py-8">
                 <div className="mb-4 flex flex-wrap items-baseline justify-between gap-x-6">
-                    <h1 className="text-4xl">Jobs</h1>
+                    <h1 className="text-4xl">{archived ? 'Jobs laid aside' : 'Jobs'}</h1>
                     <nav aria-label="Without a job" className="flex flex-wrap gap-x-5">
                         {(
                             [
@@ -52,7 +56,9 @@ export default function JobsPage({ jobs, canCreate, greatestBytes, tooLarge }: P
                 <div className="mb-6 empty:hidden">
                     <Problems errors={tooLarge ? { ...errors, 'problem.size': TOO_LARGE } : errors} what="The file" />
                 </div>
-                {jobs.length === 0 ? (
+                {jobs.length === 0 && archived ? (
+                    <p className="border-y border-line py-6 text-lg">None is laid aside.</p>
+                ) : jobs.length === 0 ? (
                     <p className="border-y border-line py-6 text-lg">
                         No job yet.{' '}
                         {canCreate
@@ -60,9 +66,17 @@ export default function JobsPage({ jobs, canCreate, greatestBytes, tooLarge }: P
                             : 'A technician or the owner takes in the first one.'}
                     </p>
                 ) : (
-                    <JobList jobs={jobs} />
+                    <JobList jobs={jobs} archived={archived} />
                 )}
-                {canCreate && (
+                {(archived || aside > 0) && (
+                    <Link
+                        href={archived ? path('jobs') : `${path('jobs')}?archived=1`}
+                        className="mt-3 inline-flex min-h-11 items-center underline decoration-line underline-offset-4"
+                    >
+                        {archived ? 'To the jobs at hand' : `${aside} laid aside`}
+                    </Link>
+                )}
+                {canCreate && !archived && (
                     <section aria-labelledby="new" className="mt-12">
                         <h2 id="new" className="mb-4 text-3xl">
                             New job

@@ -1,14 +1,15 @@
-import { Link } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
+import { Button } from '@/shared/ui/button';
 import type { JobRowProps } from '@/types/props';
 
 /** The jobs of the workshop, each with the one thing it needs next. */
-export function JobList({ jobs }: { jobs: JobRowProps[] }) {
+export function JobList({ jobs, archived }: { jobs: JobRowProps[]; archived: boolean }) {
     return (
         <ul className="border-t border-ink">
             {jobs.map((job) => (
                 <li
                     key={job.id}
-                    className="grid gap-x-6 gap-y-1 border-b border-line py-4 md:grid-cols-[1fr_1.2fr_max-content] md:items-center"
+                    className="grid gap-x-6 gap-y-1 border-b border-line py-4 md:grid-cols-[1fr_1.2fr_max-content_max-content] md:items-center"
                 >
                     <div>
                         <Link href={job.href} className="font-head text-2xl font-semibold underline decoration-line underline-offset-4">
@@ -32,6 +33,15 @@ export function JobList({ jobs }: { jobs: JobRowProps[] }) {
                         <br />
                         <time dateTime={job.updated}>{job.updated.slice(0, 10)}</time>
                     </p>
+                    {job.canWork && (
+                        <Button
+                            look="quiet"
+                            className="justify-self-start"
+                            onClick={() => router.put(job.archive, { aside: !archived }, { preserveScroll: true })}
+                        >
+                            {archived ? 'Bring back' : 'Lay aside'} <span className="sr-only">{job.title}</span>
+                        </Button>
+                    )}
                 </li>
             ))}
         </ul>
