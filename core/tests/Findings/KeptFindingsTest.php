@@ -9,7 +9,7 @@ use Geodex\Core\Tests\Support\KeptSurveys;
 
 it('reads from a survey what is kept: findings, pulls and what is held back, doubts of the chart, and whether it fits', function (string $name) {
     [$frame, $survey] = KeptSurveys::of($name);
-    $assessment = (new SurveyAssessor(new SurveyOptions(seconds: 20.0)))->assess($frame, $survey);
+    $assessment = (new SurveyAssessor(new SurveyOptions(seconds: 60.0)))->assess($frame, $survey);
     Kept::same("findings-$name", [
         'against' => $assessment->against,
         'findings' => $assessment->findings,

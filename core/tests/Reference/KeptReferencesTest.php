@@ -21,6 +21,12 @@ use Geodex\Core\Tests\Support\Kept;
 use Geodex\Core\Tests\Support\KeptSurveys;
 use Geodex\Core\Tests\Support\Readings;
 
+/** Under a mutation run everything is several times slower. */
+function inNoHurry(): SurveyComputer
+{
+    return new SurveyComputer(new SurveyOptions(seconds: 60.0));
+}
+
 /** The frame of a kept survey without its chart. */
 function withoutChart(Frame $frame): Frame
 {
@@ -30,14 +36,14 @@ function withoutChart(Frame $frame): Frame
 it('makes a reference of a survey as kept, on the chart or on its own mirror plane', function (string $name) {
     [$frame, $survey] = KeptSurveys::of($name);
     Kept::same("reference-$name", [
-        'charted' => (new ReferenceFromSurvey)->make($frame, $survey),
-        'own' => in_array($name, ['few-readings', 'trams-only', 'loose-point'], true) ? null : (new ReferenceFromSurvey)->make(withoutChart($frame), $survey),
+        'charted' => (new ReferenceFromSurvey(inNoHurry()))->make($frame, $survey),
+        'own' => in_array($name, ['few-readings', 'trams-only', 'loose-point'], true) ? null : (new ReferenceFromSurvey(inNoHurry()))->make(withoutChart($frame), $survey),
     ]);
 })->with(['clean', 'two-mistakes', 'few-readings', 'every-kind', 'scatters', 'loose-point', 'centre-points']);
 
 it('holds a frame against its mirror image as kept, with what its points are unsure of together', function (string $name) {
     [$frame, $survey] = KeptSurveys::of($name);
-    $mirrored = (new SymmetrySurveyComputer(new SurveyOptions(seconds: 20.0)))->compute(withoutChart($frame), $survey);
+    $mirrored = (new SymmetrySurveyComputer(new SurveyOptions(seconds: 60.0)))->compute(withoutChart($frame), $survey);
     $covariance = $mirrored->result->covariance;
     Kept::same("mirror-$name", [
         'frame' => array_map(fn (Point $point): array => [$point->id, $point->reference, $point->base], $mirrored->frame->points),
@@ -51,8 +57,8 @@ it('holds a frame against its mirror image as kept, with what its points are uns
 it('holds two sources against each other as kept', function (string $name) {
     [$frame, $survey] = KeptSurveys::of($name);
     $chart = array_filter(array_map(fn (Point $point): ?Vector3 => $point->reference, array_column($frame->points, null, 'id')));
-    $result = (new SurveyComputer)->compute($frame, $survey);
-    $made = (new ReferenceFromSurvey)->make($frame, $survey);
+    $result = inNoHurry()->compute($frame, $survey);
+    $made = (new ReferenceFromSurvey(inNoHurry()))->make($frame, $survey);
     $base = array_values(array_map(fn (Point $point): string => $point->id, array_filter($frame->points, fn (Point $point): bool => $point->base)));
     $other = array_map(fn (Vector3 $at): Vector3 => $at->x > 1500 ? $at->plus(Vector3::of(9.0, 0.0, -12.0)) : $at, $chart);
     Kept::same("sources-$name", [
@@ -66,7 +72,7 @@ it('holds two sources against each other as kept', function (string $name) {
 it('says what moved between two surveys as kept', function (string $name) {
     [$frame, $survey] = KeptSurveys::of($name);
     $later = array_map(fn (Reading $reading): Reading => in_array('ER', $reading->kind->points(), true) && $reading->kind::name() === 'height' ? new Reading($reading->id, $reading->kind, $reading->value + 9.0, $reading->sigma, $reading->struckBecause) : $reading, $survey->readings);
-    Kept::same("movement-$name", (new MovementFinder)->find($frame, $survey, new Survey('after', SurveyStage::After, $later)));
+    Kept::same("movement-$name", (new MovementFinder(new SurveyOptions(seconds: 60.0)))->find($frame, $survey, new Survey('after', SurveyStage::After, $later)));
 })->with(['clean', 'every-kind', 'no-chart', 'bent-base']);
 
 it('finds what is wrong with a chart as kept', function () {

@@ -15,7 +15,7 @@ use Geodex\Core\Tests\Support\KeptSurveys;
 
 it('comes out as kept: positions, uncertainty, explanations, verdicts and what to read next', function (string $name) {
     [$frame, $survey] = KeptSurveys::of($name);
-    $options = new SurveyOptions(suggestions: Forecaster::CANDIDATES, seconds: 20.0);
+    $options = new SurveyOptions(suggestions: Forecaster::CANDIDATES, seconds: 60.0);
     $assessment = (new SurveyAssessor($options))->assess($frame, $survey);
     $result = $assessment->survey;
     $forecast = (new Forecaster($options))->forecast($assessment->frame, $survey, $result, $assessment->next);
