@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Failures\FailureResponses;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\StoreOnce;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,7 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [SecurityHeaders::class, HandleInertiaRequests::class]);
+        $middleware->web(append: [SecurityHeaders::class, HandleInertiaRequests::class, StoreOnce::class]);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/jobs');
         $middleware->trimStrings(except: ['password']);

@@ -3,11 +3,14 @@ import { setNonce } from 'get-nonce';
 import { createRoot } from 'react-dom/client';
 import type { ComponentType } from 'react';
 import { ServerNotice } from '@/shared/ui/server-notice';
+import { StaleSheet } from '@/shared/ui/stale-sheet';
+import { markForms } from '@/shared/lib/form-id';
 import { applyTheme, storedTheme } from '@/shared/lib/theme';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '';
 setNonce(nonce);
 applyTheme(storedTheme());
+markForms();
 
 const pages = import.meta.glob<{ default: ComponentType }>('./pages/**/*.tsx');
 
@@ -23,6 +26,7 @@ void createInertiaApp({
             <>
                 <App {...props} />
                 <ServerNotice />
+                <StaleSheet />
             </>,
         );
     },

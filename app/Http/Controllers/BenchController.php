@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\Bench\AddBenchRound;
 use App\Actions\Bench\CarryIntoSurvey;
+use App\Actions\Saving\Part;
+use App\Actions\Saving\SavePart;
 use App\Http\Props\BenchProps;
 use App\Http\Props\JobProps;
 use App\Http\Requests\BenchRoundRequest;
@@ -28,10 +30,11 @@ final class BenchController extends Controller
         return Inertia::render('jobs/bench', ['job' => JobProps::from($job, $this->latestSurvey($job), $this->user($request)), 'bench' => BenchProps::from($job)]);
     }
 
-    public function update(JigRequest $request, Job $job): JsonResponse
+    public function update(JigRequest $request, Job $job, SavePart $part): JsonResponse
     {
         $this->authorize('work', $job);
-        $job->update(['bench' => $request->jig()]);
+        $jig = $request->jig();
+        $part->handle(Part::Bench, $job, $this->readAt($request), fn () => $job->update(['bench' => $jig]));
 
         return new JsonResponse(BenchProps::from($job));
     }

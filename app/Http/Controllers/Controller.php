@@ -30,6 +30,14 @@ abstract class Controller
         return is_string($value) ? $value : '';
     }
 
+    /** The revision that a part was read at, as the screen says it. */
+    protected function readAt(Request $request): ?string
+    {
+        $revision = $request->header('X-Revision');
+
+        return is_string($revision) && $revision !== '' ? $revision : null;
+    }
+
     /** The survey of a job by its code, with the job on it. */
     protected function survey(Job $job, string $code): Survey
     {

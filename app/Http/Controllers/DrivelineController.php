@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Driveline\SaveShaft;
+use App\Actions\Saving\Part;
+use App\Actions\Saving\SavePart;
 use App\Http\Props\DrivelineProps;
 use App\Http\Props\JobProps;
 use App\Http\Requests\ShaftRequest;
@@ -24,10 +26,10 @@ final class DrivelineController extends Controller
         return Inertia::render('jobs/driveline', ['job' => JobProps::from($job, $survey, $this->user($request)), 'driveline' => DrivelineProps::from($job)]);
     }
 
-    public function update(ShaftRequest $request, Job $job, SaveShaft $save): JsonResponse
+    public function update(ShaftRequest $request, Job $job, SaveShaft $save, SavePart $part): JsonResponse
     {
         $this->authorize('work', $job);
-        $save->handle($job, $request->shaft());
+        $part->handle(Part::Shaft, $job, $this->readAt($request), fn () => $save->handle($job, $request->shaft()));
 
         return new JsonResponse(DrivelineProps::from($job));
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Plan\SavePlan;
+use App\Actions\Saving\Part;
+use App\Actions\Saving\SavePart;
 use App\Http\Props\JobProps;
 use App\Http\Props\PlanProps;
 use App\Http\Requests\PlanRequest;
@@ -26,10 +28,10 @@ final class PlanController extends Controller
         return Inertia::render('jobs/plan', ['job' => JobProps::from($job, $survey, $this->user($request)), 'plan' => PlanProps::from($job)]);
     }
 
-    public function update(PlanRequest $request, Job $job, SavePlan $save): JsonResponse
+    public function update(PlanRequest $request, Job $job, SavePlan $save, SavePart $part): JsonResponse
     {
         $this->authorize('work', $job);
-        $save->handle($job, $request->operations(), $request->unit());
+        $part->handle(Part::Plan, $job, $this->readAt($request), fn () => $save->handle($job, $request->operations(), $request->unit()));
 
         return new JsonResponse(PlanProps::from($job));
     }

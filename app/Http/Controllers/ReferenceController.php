@@ -8,6 +8,8 @@ use App\Actions\Reference\AddSource;
 use App\Actions\Reference\CompareSources;
 use App\Actions\Reference\SaveChart;
 use App\Actions\Reference\UseSource;
+use App\Actions\Saving\Part;
+use App\Actions\Saving\SavePart;
 use App\Http\Props\JobProps;
 use App\Http\Props\ReferenceProps;
 use App\Http\Requests\SourceRequest;
@@ -36,10 +38,10 @@ final class ReferenceController extends Controller
         ]);
     }
 
-    public function chart(TypedChartRequest $request, Job $job, SaveChart $save, JobReader $jobs): JsonResponse
+    public function chart(TypedChartRequest $request, Job $job, SaveChart $save, SavePart $part, JobReader $jobs): JsonResponse
     {
         $this->authorize('work', $job);
-        $save->handle($job, $request->points(), $request->unit(), $request->untouched());
+        $part->handle(Part::Chart, $job, $this->readAt($request), fn () => $save->handle($job, $request->points(), $request->unit(), $request->untouched()));
 
         return new JsonResponse(ReferenceProps::from($job->refresh(), $this->user($request), $jobs));
     }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Saving\Part;
+use App\Actions\Saving\SavePart;
 use App\Http\Props\WorkshopProps;
 use App\Http\Requests\WorkshopRequest;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -21,11 +24,15 @@ final class WorkshopController extends Controller
         return Inertia::render('workshop', ['workshop' => WorkshopProps::from($workshop)]);
     }
 
-    public function update(WorkshopRequest $request): RedirectResponse
+    public function update(WorkshopRequest $request, SavePart $part): JsonResponse|RedirectResponse
     {
         $workshop = $this->user($request)->workshop;
         $this->authorize('update', $workshop);
-        $workshop->update($request->settings());
+        $settings = $request->settings();
+        $part->handle(Part::Settings, $workshop, $this->readAt($request), fn () => $workshop->update($settings));
+        if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
+            return new JsonResponse(WorkshopProps::from($workshop));
+        }
 
         return back()->with('notice', 'The shop settings are kept.');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Failures;
 
+use App\Actions\Saving\StaleSave;
 use App\Actions\Survey\CannotRecord;
 use App\Documents\UnreadableJob;
 use Geodex\Core\Failure\CoreFailure;
@@ -28,8 +29,9 @@ final readonly class FailureResponses
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([\Geodex\Core\Failure\Refusal::class, UnreadableJob::class]);
+        $exceptions->dontReport([StaleSave::class, \Geodex\Core\Failure\Refusal::class, UnreadableJob::class]);
         $exceptions->render(fn (UnreadableJob $failure, Request $request) => self::unreadable($failure, $request));
+        $exceptions->render(fn (StaleSave $stale, Request $request) => self::stale($stale, $request));
         $exceptions->render(fn (CoreFailure $failure, Request $request) => self::refusal($failure, $request));
         $exceptions->render(fn (QueryException $failure, Request $request) => self::database($failure, $request));
         $exceptions->render(fn (PostTooLargeException $failure, Request $request) => self::tooLarge($request));
@@ -48,6 +50,13 @@ final readonly class FailureResponses
         }
 
         return back()->withInput($request->except(['file', 'password']))->withErrors($errors === [] ? ['problem.0' => $failure->getMessage()] : $errors);
+    }
+
+    private static function stale(StaleSave $stale, Request $request): JsonResponse|RedirectResponse
+    {
+        return $request->expectsJson() && ! $request->headers->has('X-Inertia')
+            ? new JsonResponse(['code' => 'stale', 'message' => $stale->getMessage(), 'revision' => $stale->revision(), 'differences' => $stale->differences()], 409)
+            : back()->withInput($request->except(['file', 'password']))->withErrors(['problem.0' => $stale->getMessage()]);
     }
 
     private static function unreadable(UnreadableJob $failure, Request $request): JsonResponse|SymfonyResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use App\Actions\Bench\BenchWork;
+use App\Actions\Saving\Part;
 use App\Models\BenchRound;
 use App\Models\Job;
 use Geodex\Core\Bench\UnusableBench;
@@ -16,7 +17,7 @@ final readonly class BenchProps
      * @param  list<BenchRoundProps>  $rounds  the oldest first
      * @param  list<PairProps>  $pairs  of the job, to set the vehicle by
      */
-    public function __construct(public ?JigProps $jig, public array $rounds, public array $pairs) {}
+    public function __construct(public ?JigProps $jig, public array $rounds, public array $pairs, public string $revision) {}
 
     public static function from(Job $job): self
     {
@@ -28,6 +29,6 @@ final readonly class BenchProps
         }
         $rounds = $jig === null ? [] : $job->benchRounds->map(fn (BenchRound $round): BenchRoundProps => BenchRoundProps::from($job, $round))->values()->all();
 
-        return new self($jig, array_values($rounds), PairProps::of($job));
+        return new self($jig, array_values($rounds), PairProps::of($job), Part::Bench->revision($job));
     }
 }

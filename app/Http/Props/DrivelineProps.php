@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use App\Actions\Saving\Part;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use Geodex\Core\Driveline\DrivelineLimits;
@@ -22,6 +23,7 @@ final readonly class DrivelineProps
         public ?ShaftResultProps $after,
         public array $limits,
         public ?TroubleProps $trouble,
+        public string $revision,
     ) {}
 
     public static function from(Job $job): self
@@ -36,7 +38,7 @@ final readonly class DrivelineProps
         try {
             $core = (new StoredJob(new JobReader))->read($job);
             if ($core->shaft === null) {
-                return new self($form, null, null, $shown, null);
+                return new self($form, null, null, $shown, null, Part::Shaft->revision($job));
             }
             $calculator = new ShaftCalculator($limits);
             $plan = $core->operations === [] ? null : (new FramePlanner)->plan($core->frame, $core->operations);
@@ -45,10 +47,10 @@ final readonly class DrivelineProps
                 $form,
                 ShaftResultProps::from($calculator->calculate($core->shaft)),
                 $plan === null ? null : ShaftResultProps::from($calculator->calculate($core->shaft, $plan)),
-                $shown, null,
+                $shown, null, Part::Shaft->revision($job),
             );
         } catch (CoreFailure $failure) {
-            return new self($form, null, null, $shown, TroubleProps::from($failure));
+            return new self($form, null, null, $shown, TroubleProps::from($failure), Part::Shaft->revision($job));
         }
     }
 

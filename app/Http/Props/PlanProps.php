@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use App\Actions\Saving\Part;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use App\Models\PlanOperation;
@@ -39,6 +40,7 @@ final readonly class PlanProps
         public array $warnings,
         public ?array $rail,
         public ?TroubleProps $trouble,
+        public string $revision,
     ) {}
 
     public static function from(Job $job): self
@@ -50,14 +52,14 @@ final readonly class PlanProps
             $rail = new RailLine($core->frame);
             $plan = (new FramePlanner)->plan($core->frame, $core->operations);
         } catch (CoreFailure $failure) {
-            return new self($operations, [], [], [], null, null, $axles, $axles, [], null, TroubleProps::from($failure));
+            return new self($operations, [], [], [], null, null, $axles, $axles, [], null, TroubleProps::from($failure), Part::Plan->revision($job));
         }
 
         return new self(
             $operations, self::target($core->frame->points, $plan), self::cuts($plan), self::carried($core->frame->carried, $plan),
             $plan->wheelbaseBefore, $plan->wheelbaseAfter, $axles,
             array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
-            $plan->warnings, [$rail->front(), $rail->rear()], null,
+            $plan->warnings, [$rail->front(), $rail->rear()], null, Part::Plan->revision($job),
         );
     }
 

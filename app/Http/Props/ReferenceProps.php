@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use App\Actions\Saving\Part;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use App\Models\ReferenceSource;
@@ -33,6 +34,7 @@ final readonly class ReferenceProps
         public array $faults,
         public array $surveys,
         public string $inForce,
+        public string $revision,
     ) {}
 
     public static function from(Job $job, User $user, JobReader $jobs): self
@@ -55,6 +57,7 @@ final readonly class ReferenceProps
                 $force !== null => $force->name,
                 default => 'the chart that came with the job',
             },
+            Part::Chart->revision($job),
         );
     }
 }

@@ -1,5 +1,6 @@
-import { Head, Link, useForm, usePage } from '@inertiajs/react';
-import type { FormEvent } from 'react';
+import { Head, Link, useForm } from '@inertiajs/react';
+import { useRef, useState, type FormEvent } from 'react';
+import { send } from '@/shared/lib/http';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
@@ -16,7 +17,9 @@ const LIMIT_NAMES: Record<string, string> = {
 };
 
 export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) {
-    const { notice } = usePage().props;
+    const [notice, setNotice] = useState<string | null>(null);
+    const [busy, setBusy] = useState(false);
+    const revision = useRef(workshop.revision);
     const form = useForm({
         inchDenominator: String(workshop.inchDenominator),
         tramReach: `${workshop.tramReach} mm`,
@@ -25,9 +28,15 @@ export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) 
         limits: Object.fromEntries(workshop.limits.map((limit) => [limit.key, String(limit.value)])),
     });
     const errors = form.errors as Record<string, string | undefined>;
-    const submit = (event: FormEvent) => {
+    const submit = async (event: FormEvent) => {
         event.preventDefault();
-        form.put(path('workshop.save'), { preserveScroll: true });
+        setBusy(true);
+        const answer = await send<WorkshopProps>('PUT', path('workshop.save'), form.data, { revision: revision.current });
+        setBusy(false);
+        form.clearErrors();
+        if (answer.state === 'ok') revision.current = answer.body.revision;
+        if (answer.state === 'refused') form.setError(answer.fields as typeof form.errors);
+        setNotice(answer.state === 'ok' ? 'The shop settings are kept.' : answer.state === 'nothing' ? null : answer.message);
     };
     return (
         <div className="min-h-dvh">
@@ -48,7 +57,7 @@ export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) 
                         {notice}
                     </p>
                 )}
-                <form onSubmit={submit} className="grid gap-5">
+                <form onSubmit={(event) => void submit(event)} className="grid gap-5">
                     <div>
                         <p className="text-sm text-soft">Inches are shown to the nearest</p>
                         <Segmented
@@ -96,7 +105,7 @@ export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) 
                             hint={limit.source}
                         />
                     ))}
-                    <Button look="now" type="submit" disabled={form.processing} className="justify-self-start">
+                    <Button look="now" type="submit" disabled={busy} className="justify-self-start">
                         Keep
                     </Button>
                 </form>

@@ -13,6 +13,7 @@ export interface BenchProps {
     jig: JigProps | null;
     rounds: BenchRoundProps[];
     pairs: PairProps[];
+    revision: string;
 }
 
 /** A round with what to do about it; mm. */
@@ -148,6 +149,7 @@ export interface DrivelineProps {
     after: ShaftResultProps | null;
     limits: LimitProps[];
     trouble: TroubleProps | null;
+    revision: string;
 }
 
 /** One consistent account of the survey: these readings are wrong, all others fit. */
@@ -327,6 +329,7 @@ export interface PlanProps {
     warnings: string[];
     rail: number[] | null;
     trouble: TroubleProps | null;
+    revision: string;
 }
 
 /** A point of the frame: where the chart wants it, where it is, how sure that is; mm along x, y, z. */
@@ -450,6 +453,7 @@ export interface ReferenceProps {
     faults: ChartFaultProps[];
     surveys: SurveyChoiceProps[];
     inForce: string;
+    revision: string;
 }
 
 /** The same thing read more than once, pooled; mm or degrees. */
@@ -642,4 +646,5 @@ export interface WorkshopProps {
     buildScatter: number;
     hidesExpected: boolean;
     limits: LimitProps[];
+    revision: string;
 }

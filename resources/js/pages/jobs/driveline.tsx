@@ -42,7 +42,7 @@ export default function DrivelinePage({ job, driveline: initial }: { job: JobPro
                         <h2 id="entered" className="mb-2 text-2xl">
                             Measured and wanted
                         </h2>
-                        <ShaftForm job={job} fields={driveline.form.fields} onSaved={setDriveline} />
+                        <ShaftForm job={job} fields={driveline.form.fields} revision={driveline.revision} onSaved={setDriveline} />
                     </section>
                 </div>
             </div>

@@ -76,11 +76,12 @@ const GROUPS: Group[] = [
 interface Props {
     job: JobProps;
     fields: Record<string, string>;
+    revision: string;
     onSaved: (driveline: DrivelineProps) => void;
 }
 
 /** The shaft as it is measured and wanted; every length as typed, a bare number in the job's unit. */
-export function ShaftForm({ job, fields: initial, onSaved }: Props) {
+export function ShaftForm({ job, fields: initial, revision, onSaved }: Props) {
     const { unit } = useUnits();
     const [fields, setFields] = useState(initial);
     const [errors, setErrors] = useState<Record<string, string>>({});
@@ -90,7 +91,7 @@ export function ShaftForm({ job, fields: initial, onSaved }: Props) {
     const submit = async (event: FormEvent) => {
         event.preventDefault();
         setBusy(true);
-        const answer = await send<DrivelineProps>('PUT', path('driveline.save', { job: job.id }), { fields });
+        const answer = await send<DrivelineProps>('PUT', path('driveline.save', { job: job.id }), { fields }, { revision });
         setBusy(false);
         setErrors({});
         setMessage(null);

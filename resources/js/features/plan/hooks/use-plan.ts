@@ -42,6 +42,7 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
     // Quick presses of an arrow key are saved one after the other, and only the last answer is shown.
     const before = useRef<Promise<unknown>>(Promise.resolve());
     const asked = useRef(0);
+    const revision = useRef(initial.revision);
 
     if (draftUnit !== unit) {
         setDraftUnit(unit);
@@ -52,7 +53,16 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
         setDrafts(next);
         setBusy(true);
         const mine = ++asked.current;
-        const request = before.current.then(() => send<PlanProps>('PUT', path('plan.save', { job }), { unit, operations: next }));
+        const request = before.current.then(async () => {
+            const answer = await send<PlanProps>(
+                'PUT',
+                path('plan.save', { job }),
+                { unit, operations: next },
+                { revision: revision.current },
+            );
+            if (answer.state === 'ok') revision.current = answer.body.revision;
+            return answer;
+        });
         before.current = request;
         const answer = await request;
         if (mine !== asked.current) return;

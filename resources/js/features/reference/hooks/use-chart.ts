@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { send } from '@/shared/lib/http';
 import { UNJUDGED } from '@/shared/lib/unjudged';
 import type { Unit } from '@/shared/lib/format';
@@ -74,6 +74,7 @@ export function useChart(job: number, initial: ReferenceProps, unit: Unit) {
     }
     const [trouble, setTrouble] = useState<string[]>([]);
     const [saving, setSaving] = useState(false);
+    const revision = useRef(initial.revision);
     const change = (at: number, part: Partial<Row>) => setRows(rows.map((row, i) => (i === at ? { ...row, ...part } : row)));
     return {
         rows,
@@ -120,17 +121,23 @@ export function useChart(job: number, initial: ReferenceProps, unit: Unit) {
         }),
         save: async (): Promise<ReferenceProps | null> => {
             setSaving(true);
-            const answer = await send<ReferenceProps>('PUT', path('reference.chart', { job }), {
-                unit,
-                points: rows.map(({ kept, ...row }) => ({
-                    ...row,
-                    ...Object.fromEntries(
-                        LENGTHS.flatMap((part) => (isKept({ ...row, kept }, part) ? [[part, unchanged(kept, row.id, part)]] : [])),
-                    ),
-                })),
-            });
+            const answer = await send<ReferenceProps>(
+                'PUT',
+                path('reference.chart', { job }),
+                {
+                    unit,
+                    points: rows.map(({ kept, ...row }) => ({
+                        ...row,
+                        ...Object.fromEntries(
+                            LENGTHS.flatMap((part) => (isKept({ ...row, kept }, part) ? [[part, unchanged(kept, row.id, part)]] : [])),
+                        ),
+                    })),
+                },
+                { revision: revision.current },
+            );
             setSaving(false);
             if (answer.state === 'ok') {
+                revision.current = answer.body.revision;
                 const needed = digitsOf(answer.body.rows);
                 setDigits(needed);
                 setRows(answer.body.rows.map((row) => rowOf(row, unit, needed)));

@@ -1,5 +1,5 @@
 import { usePage } from '@inertiajs/react';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
 import { Answer, type Said } from '@/features/survey/components/answer';
 import { PointStrip, ReadingStrip } from '@/features/survey/components/chosen-strip';
@@ -16,7 +16,7 @@ import { ReadingList } from '@/features/survey/components/reading-list';
 import { StrikeSheet } from '@/features/survey/components/strike-sheet';
 import { TourSheet } from '@/features/survey/components/tour-sheet';
 import { useInstrument } from '@/features/survey/hooks/use-instrument';
-import { useOutbox, type Outcome } from '@/features/survey/hooks/use-outbox';
+import { useOutbox, type Entry, type Outcome } from '@/features/survey/hooks/use-outbox';
 import type { useSurvey } from '@/features/survey/hooks/use-survey';
 import { compose } from '@/features/survey/lib/compose';
 import { readingName } from '@/features/survey/lib/words';
@@ -28,6 +28,10 @@ import { Trouble } from '@/shared/ui/trouble';
 import type { InstrumentProps, JobProps, NextProps, ReadingProps, SurveyProps } from '@/types/props';
 
 type Chosen = { kind: 'reading' | 'point'; id: string } | null;
+
+function focusLine() {
+    document.querySelector<HTMLInputElement>('input[aria-label="Reading"]')?.focus();
+}
 
 /** The stage where the frame is read: drawing, reading line, log. */
 export function SurveyBench({
@@ -43,6 +47,10 @@ export function SurveyBench({
     const { unit } = useUnits();
     const { user } = usePage().props;
     const [text, setText] = useState('');
+    const line = useRef(text);
+    useEffect(() => {
+        line.current = text;
+    });
     const [said, setSaid] = useState<Said | null>(null);
     const [chosen, setChosen] = useState<Chosen>(null);
     const [striking, setStriking] = useState<ReadingProps | null>(null);
@@ -66,12 +74,15 @@ export function SurveyBench({
     const onOutcome = useCallback(
         (outcome: Outcome) => {
             if (outcome.state === 'refused') {
-                setText((now) => now || outcome.entry.call);
                 setSaid({ state: 'refused', message: outcome.message });
-                return;
+                // An empty line takes it back to be put right; it does not push out what is being typed.
+                if (line.current !== '') return undefined;
+                setText(outcome.entry.call);
+                return 'taken' as const;
             }
             take(outcome.survey);
             show(outcome.survey, outcome.entry.id);
+            return undefined;
         },
         [take, show],
     );
@@ -99,7 +110,14 @@ export function SurveyBench({
     const again = (reading: ReadingProps) => {
         setCorrecting(reading);
         setChosen({ kind: 'reading', id: reading.id });
-        document.querySelector<HTMLInputElement>('input[aria-label="Reading"]')?.focus();
+        focusLine();
+    };
+    const edit = (entry: Entry) => {
+        outbox.drop(entry);
+        setText(entry.call);
+        setCorrecting(survey.readings.find((one) => one.id === entry.supersedes) ?? null);
+        setSaid(null);
+        focusLine();
     };
     const undo = async () => {
         // What is on its way is not in the log yet; the one before it would be taken back instead.
@@ -114,7 +132,7 @@ export function SurveyBench({
     const decide = (next: NextProps) => {
         setDeciding(next);
         setCorrecting(null);
-        document.querySelector<HTMLInputElement>('input[aria-label="Reading"]')?.focus();
+        focusLine();
     };
     const reading = chosen?.kind === 'reading' ? survey.readings.find((one) => one.id === chosen.id) : undefined;
     const point = chosen?.kind === 'point' ? survey.points.find((one) => one.id === chosen.id) : undefined;
@@ -192,7 +210,7 @@ export function SurveyBench({
                         onTake={takeFromInstrument}
                     />
                 )}
-                <OutboxNotice waiting={outbox.waiting} trouble={outbox.trouble} onAgain={() => void outbox.flush()} />
+                <OutboxNotice {...outbox} onAgain={() => void outbox.flush()} onEdit={edit} onDrop={outbox.drop} />
                 <Answer said={said} busy={outbox.waiting.length > 0 && !outbox.trouble} />
                 <div className="-mx-4 flex min-h-0 flex-1 flex-col gap-3 px-4 relative lg:overflow-y-auto" tabIndex={-1}>
                     {survey.trouble && survey.readings.length > 0 && <Trouble title="Not computed yet">{survey.trouble.message}</Trouble>}

@@ -10,6 +10,8 @@ export interface Entry {
     instrument: number | null;
     /** When it was typed, so that a reload keeps the order. */
     typedAt: number;
+    /** Why the server does not take it: it stands aside, and the others go on. */
+    aside?: string;
 }
 
 interface Stored {
@@ -19,18 +21,23 @@ interface Stored {
 
 export type Outcome = { state: 'stored'; entry: Entry; survey: SurveyProps } | { state: 'refused'; entry: Entry; message: string };
 
+/** What becomes of an outcome: 'taken' where a refused entry is back in the hands of its person. */
+type OnOutcome = (outcome: Outcome) => 'taken' | undefined;
+
 const AGAIN_AFTER_MS = 4000;
 
 /**
  * Readings on their way to the server, in order. Each stays in this browser until the server has stored it, so that neither
  * a lost network, a lost database nor an ended session loses one; its id makes a repeated send harmless. Each has an entry
- * of its own, so that two windows do not overwrite each other, under its person, so that nobody sends another's.
+ * of its own, so that two windows do not overwrite each other, under its person, so that nobody sends another's. What the server cannot
+ * take stands aside with its reason until it is edited or dropped.
  */
-export function useOutbox(url: string, person: number, onOutcome: (outcome: Outcome) => void) {
+export function useOutbox(url: string, person: number, onOutcome: OnOutcome) {
     const prefix = `geodex.outbox.${person}.${url}.`;
     const [waiting, setWaiting] = useState<Entry[]>(() => restore(prefix));
     const [trouble, setTrouble] = useState<{ message: string; login: boolean } | null>(null);
     const queue = useRef(waiting);
+    const first = () => queue.current.find((entry) => entry.aside === undefined);
     const busy = useRef(false);
     const outcome = useRef(onOutcome);
     useEffect(() => {
@@ -45,7 +52,7 @@ export function useOutbox(url: string, person: number, onOutcome: (outcome: Outc
     const flush = useCallback(async () => {
         if (busy.current) return;
         busy.current = true;
-        for (let entry = queue.current[0]; entry; entry = queue.current[0]) {
+        for (let entry = first(); entry; entry = first()) {
             const answer = await send<Stored>('POST', url, entry);
             if (answer.state === 'unreachable') {
                 setTrouble(answer);
@@ -53,16 +60,26 @@ export function useOutbox(url: string, person: number, onOutcome: (outcome: Outc
             }
             setTrouble(null);
             const done = entry;
+            const taken =
+                answer.state === 'refused'
+                    ? outcome.current({ state: 'refused', entry: done, message: answer.message })
+                    : answer.state === 'ok'
+                      ? outcome.current({ state: 'stored', entry: done, survey: answer.body.survey })
+                      : undefined;
+            if (answer.state === 'refused' && taken !== 'taken') {
+                const aside = { ...done, aside: answer.message };
+                localStorage.setItem(prefix + done.id, JSON.stringify(aside));
+                keep(queue.current.map((one) => (one.id === done.id ? aside : one)));
+                continue;
+            }
             localStorage.removeItem(prefix + done.id);
             keep(queue.current.filter((one) => one.id !== done.id));
-            if (answer.state === 'ok') outcome.current({ state: 'stored', entry: done, survey: answer.body.survey });
-            if (answer.state === 'refused') outcome.current({ state: 'refused', entry: done, message: answer.message });
         }
         busy.current = false;
     }, [url, prefix, keep]);
 
     useEffect(() => {
-        const timer = setInterval(() => void (queue.current.length > 0 && flush()), AGAIN_AFTER_MS);
+        const timer = setInterval(() => void (first() && flush()), AGAIN_AFTER_MS);
         return () => clearInterval(timer);
     }, [flush]);
 
@@ -75,7 +92,22 @@ export function useOutbox(url: string, person: number, onOutcome: (outcome: Outc
         [flush, keep, prefix],
     );
 
-    return { waiting, trouble, post, flush };
+    const drop = useCallback(
+        (entry: Entry) => {
+            localStorage.removeItem(prefix + entry.id);
+            keep(queue.current.filter((one) => one.id !== entry.id));
+        },
+        [keep, prefix],
+    );
+
+    return {
+        waiting: waiting.filter((entry) => entry.aside === undefined),
+        aside: waiting.filter((entry) => entry.aside !== undefined),
+        trouble,
+        post,
+        flush,
+        drop,
+    };
 }
 
 function restore(prefix: string): Entry[] {
