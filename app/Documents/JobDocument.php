@@ -9,9 +9,9 @@ use App\Models\DatumDecision;
 use App\Models\Job;
 use App\Models\PlanOperation;
 use App\Models\Point;
-use App\Models\Reading;
 use App\Models\ReferenceSource;
 use App\Models\Survey;
+use Geodex\Core\Survey\Reading\ReadingKinds;
 
 /** Lays a stored job out as a job file: the one road from the tables to core, and to an export. */
 final readonly class JobDocument
@@ -36,7 +36,7 @@ final readonly class JobDocument
      */
     public static function forExport(Job $job): array
     {
-        $job->loadMissing(['points', 'operations', 'sources', 'benchRounds.user', 'surveys.readings.superseded', 'surveys.readings.lastStrike', 'surveys.readings.user', 'surveys.readings.instrument']);
+        $job->loadMissing(['points', 'operations', 'sources', 'benchRounds.user', 'surveys']);
 
         return (new self($job, true))->document($job->surveys->all());
     }
@@ -49,7 +49,6 @@ final readonly class JobDocument
     public static function forCore(Job $job, ?Survey $survey = null): array
     {
         $job->loadMissing(['points', 'operations']);
-        $survey?->loadLog();
 
         return (new self($job, false))->document($survey === null ? [] : [$survey]);
     }
@@ -103,7 +102,7 @@ final readonly class JobDocument
     {
         $blocked = $survey->blocked();
 
-        return ['id' => $survey->code, 'stage' => $survey->stage, 'readings' => $survey->readings->map($this->reading(...))->values()->all(), ...($blocked === [] ? [] : ['blocked' => $blocked]), ...($this->datum($survey))];
+        return ['id' => $survey->code, 'stage' => $survey->stage, 'readings' => array_map($this->reading(...), (new ReadingLog)->of($survey)), ...($blocked === [] ? [] : ['blocked' => $blocked]), ...($this->datum($survey))];
     }
 
     /** @return array{datum?: list<array<string, mixed>>} what stands decided of base points; an export has who and when too */
@@ -124,30 +123,27 @@ final readonly class JobDocument
     }
 
     /** @return array<string, mixed> */
-    private function reading(Reading $reading): array
+    private function reading(LoggedReading $reading): array
     {
-        $points = $reading->to_point_id === null
-            ? ['point' => $this->codes[$reading->from_point_id]]
-            : ['from' => $this->codes[$reading->from_point_id], 'to' => $this->codes[$reading->to_point_id]];
-        $struck = $reading->isStruck();
+        $own = fn (?float $value): float|string|null => $reading->mm === null ? $value : $this->millimetres($value);
 
         return array_filter([
-            'id' => $reading->client_id,
+            'id' => $reading->id,
             'kind' => $reading->kind,
-            ...$points,
-            'value' => $this->asTyped ? TypedValue::withUnit($reading->typed, $reading->typed_unit) : ($reading->value_mm ?? $reading->value_deg),
-            'pointers' => $reading->pointer_from_mm === null ? null : [$this->millimetres($reading->pointer_from_mm), $this->millimetres($reading->pointer_to_mm)],
-            'sigma' => $reading->value_mm === null ? $reading->sigma : $this->millimetres($reading->sigma),
+            ...array_combine(ReadingKinds::named($reading->kind)::roles(), $reading->points),
+            'value' => $this->asTyped ? TypedValue::withUnit($reading->typed, $reading->typedUnit) : ($reading->mm ?? $reading->degrees),
+            'pointers' => $reading->pointers === null ? null : array_map($this->millimetres(...), $reading->pointers),
+            'sigma' => $own($reading->sigma),
             'edge' => $reading->edge,
-            'offset' => $reading->value_mm === null ? $reading->offset_mm : $this->millimetres($reading->offset_mm),
-            'instrument' => $reading->instrument?->name,
-            'asTyped' => $this->asTyped ? null : TypedValue::withUnit($reading->typed, $reading->typed_unit),
-            'supersedes' => $reading->superseded?->client_id,
-            'struck' => $struck ? true : null,
-            'reason' => $struck ? $reading->lastStrike?->reason : null,
-            'by' => $this->asTyped ? $reading->user?->name : null,
-            'at' => $this->asTyped ? $reading->takenAt() : null,
-        ], fn (mixed $part): bool => $part !== null);
+            'offset' => $own($reading->offset),
+            'instrument' => $reading->instrument,
+            'asTyped' => $this->asTyped ? null : TypedValue::withUnit($reading->typed, $reading->typedUnit),
+            'supersedes' => $reading->supersedes,
+            'struck' => $reading->struckBecause === null ? null : true,
+            'reason' => $reading->struckBecause,
+            'by' => $this->asTyped ? $reading->by : null,
+            'at' => $this->asTyped ? $reading->at : null,
+        ], fn (mixed $part): bool => $part !== null && $part !== '');
     }
 
     /** @return array<string, mixed> */

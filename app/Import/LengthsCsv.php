@@ -38,8 +38,9 @@ final readonly class LengthsCsv
                 $kind = ReadingKinds::named(($row['kind'] ?? '') ?: 'tram');
                 $points = array_values(array_filter([$row['from'] ?? '', $row['to'] ?? ''], fn (string $id): bool => $id !== ''));
                 array_map($frame->point(...), $points);
-                if (count($points) !== $kind::pointCount()) {
-                    throw InvalidFile::with([new Problem('', "a {$kind::name()} names {$kind::pointCount()} ".($kind::pointCount() === 1 ? 'point' : 'points').'.')]);
+                $wanted = count($kind::roles());
+                if (count($points) !== $wanted) {
+                    throw InvalidFile::with([new Problem('', "a {$kind::name()} names $wanted ".($wanted === 1 ? 'point' : 'points').'.')]);
                 }
                 $sigma = ($row['accuracy'] ?? '') === '' ? self::PRINTED_SIGMA_MM : Length::parse($row['accuracy'], $unit)->mm;
                 $readings[] = new Reading('row '.($i + 2), $kind::between($points, null), Length::parse($row['length'] ?? '', $unit)->mm, $sigma);

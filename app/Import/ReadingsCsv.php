@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Import;
 
-use App\Models\Reading;
+use App\Documents\LoggedReading;
+use App\Documents\ReadingLog;
 use App\Models\Survey;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Frame\Code;
@@ -13,6 +14,7 @@ use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Problem;
 use Geodex\Core\Survey\Call\CalledReading;
 use Geodex\Core\Survey\Call\CallReader;
+use Geodex\Core\Survey\Reading\ReadingKind;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Units\LengthUnit;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
@@ -20,9 +22,9 @@ use Symfony\Component\Serializer\Encoder\CsvEncoder;
 /** Readings as a table, in and out. A row that has been taken in already is known by its id. */
 final readonly class ReadingsCsv
 {
-    public const COLUMNS = ['id', 'kind', 'from', 'to', 'value', 'unit', 'edge', 'pointer-from', 'pointer-to', 'instrument', 'struck', 'by', 'at'];
+    public const COLUMNS = ['id', 'kind', 'from', 'to', 'value', 'unit', 'edge', 'pointer-from', 'pointer-to', 'instrument', 'struck', 'by', 'at', 'vertex'];
 
-    public function __construct(private CsvTable $table, private CsvEncoder $encoder) {}
+    public function __construct(private CsvTable $table, private CsvEncoder $encoder, private ReadingLog $log) {}
 
     /**
      * @param  'mm'|'in'  $unit  what a bare number means
@@ -43,7 +45,7 @@ final readonly class ReadingsCsv
             try {
                 $kind = ReadingKinds::named(($row['kind'] ?? '') ?: 'tram');
                 $pointers = ($row['pointer-from'] ?? '') === '' ? '' : '@'.$row['pointer-from'].','.($row['pointer-to'] ?? '');
-                $call = implode(' ', array_filter([$kind::letter(), $row['from'] ?? '', $kind::pointCount() === 2 ? $row['to'] ?? '' : '', $row['value'] ?? '', $pointers, $row['edge'] ?? ''], fn (string $word): bool => $word !== ''));
+                $call = implode(' ', array_filter([$kind::letter(), ...$this->points($row, $kind), $row['value'] ?? '', $pointers, $row['edge'] ?? ''], fn (string $word): bool => $word !== ''));
                 $called = $reader->read($call, LengthUnit::from($rowUnit));
                 $id = $row['id'] ?? '';
                 // Without an id the row's own words are one, so that the same file taken in twice is stored once.
@@ -59,25 +61,34 @@ final readonly class ReadingsCsv
         return $calls;
     }
 
+    /**
+     * The one point of a kind stands in the column of the first.
+     *
+     * @param  array<string, string>  $row
+     * @param  class-string<ReadingKind>  $kind
+     * @return list<string>
+     */
+    private function points(array $row, string $kind): array
+    {
+        return array_map(fn (string $role): string => $row[$role === 'point' ? 'from' : $role] ?? '', $kind::roles());
+    }
+
     public function write(Survey $survey): string
     {
-        $survey->loadMissing(['readings.lastStrike', 'readings.replacements.lastStrike', 'readings.user', 'readings.instrument', 'job.points']);
-        $codes = $survey->job->points->pluck('code', 'id');
-        $rows = $survey->readings->map(fn (Reading $reading): array => [
-            'id' => $reading->client_id,
+        $rows = array_map(fn (LoggedReading $reading): array => array_replace(array_fill_keys(self::COLUMNS, ''), [
+            'id' => $reading->id,
             'kind' => $reading->kind,
-            'from' => $codes[$reading->from_point_id] ?? '',
-            'to' => $reading->to_point_id === null ? '' : $codes[$reading->to_point_id] ?? '',
+            ...array_combine(array_map(fn (string $role): string => $role === 'point' ? 'from' : $role, ReadingKinds::named($reading->kind)::roles()), $reading->points),
             'value' => $reading->typed,
-            'unit' => $reading->typed_unit,
+            'unit' => $reading->typedUnit,
             'edge' => $reading->edge ?? '',
-            'pointer-from' => $reading->pointer_from_mm ?? '',
-            'pointer-to' => $reading->pointer_to_mm ?? '',
-            'instrument' => $reading->instrument->name ?? '',
-            'struck' => $reading->isStruck() ? $reading->lastStrike->reason ?? 'struck' : ($reading->supersededBy() === null ? '' : 'superseded'),
-            'by' => $reading->user->name ?? '',
-            'at' => $reading->takenAt(),
-        ])->all();
+            'pointer-from' => $reading->pointers[0] ?? '',
+            'pointer-to' => $reading->pointers[1] ?? '',
+            'instrument' => $reading->instrument ?? '',
+            'struck' => $reading->struckBecause ?? ($reading->supersededBy === null ? '' : 'superseded'),
+            'by' => $reading->by,
+            'at' => $reading->at,
+        ]), $this->log->of($survey));
 
         return $rows === [] ? implode(',', self::COLUMNS)."\n" : $this->encoder->encode($rows, 'csv', [CsvEncoder::ESCAPE_FORMULAS_KEY => true]);
     }

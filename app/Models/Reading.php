@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A row of the logbook: added once, never changed.
@@ -19,8 +19,6 @@ use Illuminate\Support\Carbon;
  * @property string $client_id
  * @property int $number
  * @property string $kind
- * @property int $from_point_id
- * @property ?int $to_point_id
  * @property string $typed
  * @property 'mm'|'in'|'deg' $typed_unit
  * @property ?float $value_mm
@@ -35,7 +33,6 @@ use Illuminate\Support\Carbon;
  * @property ?int $supersedes_id
  * @property ?int $user_id
  * @property Carbon $created_at
- * @property Collection<int, Reading> $replacements
  * @property ?Strike $lastStrike
  * @property ?User $user
  * @property Survey $survey
@@ -58,12 +55,16 @@ final class Reading extends Model
         self::deleting(fn (): never => throw new \LogicException('A reading is never deleted; strike it with a reason.'));
     }
 
-    /** When it was taken, UTC in ISO 8601; straight from the column, since a log has hundreds of rows. */
-    public function takenAt(): string
+    /** @param  list<mixed>  $points  keys, in the order of the call */
+    public function between(array $points): void
     {
-        $stored = $this->getRawOriginal('created_at');
+        DB::table('reading_points')->insert(array_map(fn (int $place, mixed $point): array => ['reading_id' => $this->id, 'place' => $place, 'point_id' => $point], array_keys($points), $points));
+    }
 
-        return str_replace(' ', 'T', substr(is_string($stored) ? $stored : '', 0, 19)).'Z';
+    /** @return list<mixed> keys of its points, in the order of the call */
+    public function pointKeys(): array
+    {
+        return array_values(DB::table('reading_points')->where('reading_id', $this->id)->orderBy('place')->pluck('point_id')->all());
     }
 
     /** @return BelongsTo<Survey, $this> */
@@ -82,29 +83,6 @@ final class Reading extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
-    }
-
-    /** @return BelongsTo<Reading, $this> the reading that this one was taken to replace */
-    public function superseded(): BelongsTo
-    {
-        return $this->belongsTo(Reading::class, 'supersedes_id');
-    }
-
-    /** @return HasMany<Reading, $this> the readings that were taken to replace this one, the newest first */
-    public function replacements(): HasMany
-    {
-        return $this->hasMany(Reading::class, 'supersedes_id')->orderByDesc('id');
-    }
-
-    /** The newest replacement that stands; one that was struck itself replaces nothing. */
-    public function supersededBy(): ?Reading
-    {
-        return $this->replacements->first(fn (Reading $replacement): bool => ! $replacement->isStruck());
-    }
-
-    public function isStruck(): bool
-    {
-        return $this->lastStrike?->kind === 'struck';
     }
 
     /** @return HasMany<Strike, $this> */

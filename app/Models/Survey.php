@@ -46,12 +46,6 @@ final class Survey extends Model
         return $this->hasMany(DatumDecision::class)->orderBy('id');
     }
 
-    /** The readings with all that is told of each. */
-    public function loadLog(): void
-    {
-        $this->loadMissing(['readings.superseded', 'readings.replacements.lastStrike', 'readings.lastStrike', 'readings.user', 'readings.instrument']);
-    }
-
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
     {

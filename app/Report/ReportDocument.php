@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Report;
 
-use App\Actions\Survey\AssessSurvey;
+use App\Http\Kept\KeptSurveys;
 use App\Http\Props\CauseProps;
 use App\Http\Props\DrivelineProps;
 use App\Http\Props\ExplanationProps;
@@ -24,12 +24,12 @@ final readonly class ReportDocument
 {
     private const EXPLANATIONS = 8;
 
-    public function __construct(private AssessSurvey $assess, private FrameSketch $sketch) {}
+    public function __construct(private KeptSurveys $surveys, private FrameSketch $sketch) {}
 
     public function html(Survey $survey, User $user): string
     {
         $job = $survey->job;
-        $props = SurveyProps::from($survey, $this->assess, $user);
+        $props = $this->surveys->of($survey, $user);
         $plan = PlanProps::from($job);
         $say = fn (string $sentence): string => Spoken::in(LengthUnit::from($job->units), $sentence);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Typing;
 
+use Geodex\Core\Survey\Reading\ReadingKinds;
 use Illuminate\Routing\Router;
 use ReflectionClass;
 use ReflectionNamedType;
@@ -42,6 +43,17 @@ final readonly class TypeScriptWriter
         $lines = (string) preg_replace("/^    '(\w+)':/m", '    $1:', $lines);
 
         return self::HEAD."export const routes = {\n$lines} as const;\n";
+    }
+
+    /** What the screen must know of the kinds of readings. */
+    public function kinds(): string
+    {
+        $lines = '';
+        foreach (ReadingKinds::all() as $kind) {
+            $lines .= "    { name: '{$kind::name()}', example: '{$kind::example()}', label: '{$kind::label()}', coordinate: ".json_encode($kind::coordinate())." },\n";
+        }
+
+        return self::HEAD."/** The kinds of readings, how each is called, and the coordinate that it reads off the bench: 0 along, 1 across, 2 up. */\nexport const kinds: { name: string; example: string; label: string; coordinate: 0 | 1 | 2 | null }[] = [\n$lines];\n";
     }
 
     /** @param  ReflectionClass<object>  $class */

@@ -127,7 +127,7 @@ describe('the sketch on paper', function () {
         $job = $this->demoJob($user);
         $job->operations()->create(['code' => 'op1', 'kind' => 'stretch', 'at_mm' => 2300, 'length_mm' => 640, 'typed' => []]);
         $survey = $this->surveyOf($job)->setRelation('job', $job->load('workshop'));
-        $svg = (new FrameSketch)->svg(SurveyProps::from($survey, app(AssessSurvey::class), $user), PlanProps::from($job));
+        $svg = (new FrameSketch)->svg(SurveyProps::from($survey, app(AssessSurvey::class)->handle($survey)), PlanProps::from($job));
         $xml = simplexml_load_string($svg);
         expect($xml)->not->toBeFalse()
             ->and(substr_count($svg, '>×<'))->toBe(16)
@@ -138,6 +138,6 @@ describe('the sketch on paper', function () {
         $user = $this->person();
         $job = $this->jobFrom($user, '{"format":"geodex-job","version":1,"title":"Bare","units":"mm","points":[{"id":"A"}]}');
         $survey = $this->surveyOf($job)->setRelation('job', $job->load('workshop'));
-        expect((new FrameSketch)->svg(SurveyProps::from($survey, app(AssessSurvey::class), $user), PlanProps::from($job)))->toBe('');
+        expect((new FrameSketch)->svg(SurveyProps::from($survey, app(AssessSurvey::class)->handle($survey)), PlanProps::from($job)))->toBe('');
     });
 });

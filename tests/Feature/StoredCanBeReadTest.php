@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Actions\Survey\AssessSurvey;
 use App\Models\Reading;
 use App\Models\Role;
 use App\Models\Survey;
@@ -85,21 +84,25 @@ it('refuses more points or readings than a job holds before it parses any of the
 
 describe('one computation', function () {
     it('serves all screens and people until the log changes', function () {
-        $survey = fn () => Survey::with('job.workshop')->findOrFail($this->surveyOf($this->job)->id);
-        $first = app(AssessSurvey::class)->handle($survey());
-        expect(app(AssessSurvey::class)->handle($survey()))->toEqual($first);
+        $first = $this->getJson("$this->at/state")->json();
         DB::enableQueryLog();
-        app(AssessSurvey::class)->handle($survey());
+        expect($this->actingAs($this->person(Role::Inspector))->getJson("$this->at/state")->json('readings'))->toBe($first['readings']);
         $asked = collect(DB::getQueryLog())->pluck('query');
         expect($asked->filter(fn (string $query): bool => str_contains($query, 'from `readings`'))->all())->toBe([]);
-        $this->postJson("$this->at/readings", ['id' => 'new', 'call' => 'AL BR 1204', 'unit' => 'mm'])->assertOk();
-        expect(count(app(AssessSurvey::class)->handle($survey())->assessment->survey->readings))->toBe(count($first->assessment->survey->readings) + 1);
+        $this->actingAs($this->user)->postJson("$this->at/readings", ['id' => 'new', 'call' => 'AL BR 1204', 'unit' => 'mm'])->assertOk();
+        expect($this->getJson("$this->at/state")->json('readings'))->toHaveCount(count($first['readings']) + 1);
     });
 
-    it('is kept where it fails too', function () {
+    it('is not asked for again by a screen that has the newest, which costs one query of the survey', function () {
+        $revision = $this->getJson("$this->at/state")->json('revision');
+        DB::enableQueryLog();
+        $this->getJson("$this->at/state?since=$revision&present=")->assertNoContent();
+        expect(collect(DB::getQueryLog())->pluck('query')->filter(fn (string $query): bool => str_contains($query, 'surveys'))->count())->toBe(1);
+    });
+
+    it('is kept where it fails too, for the list as well', function () {
         $empty = $this->jobFrom($this->user, '{"format":"geodex-job","version":1,"title":"Empty","units":"mm","points":[{"id":"AL"}]}');
-        $survey = Survey::with('job.workshop')->where('job_id', $empty->id)->firstOrFail();
-        expect(app(AssessSurvey::class)->handle($survey)->trouble?->code)->toBe('survey.empty')
-            ->and($survey->refresh()->facts['trouble'])->toContain('has no reading in use');
+        $this->getJson("/jobs/{$empty->id}/surveys/before/state")->assertJsonPath('trouble.code', 'survey.empty');
+        expect($this->surveyOf($empty)->facts['trouble'])->toContain('has no reading in use');
     });
 });

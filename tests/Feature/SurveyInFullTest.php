@@ -75,7 +75,9 @@ it('says what moved since an earlier survey', function () {
     $tack = $this->job->surveys()->where('code', 'tack')->first();
     $this->get("/jobs/{$this->job->id}/surveys/tack/movement/before")->assertInertia(fn ($page) => $page->component('jobs/movement')->where('movement.trouble.code', 'survey.empty'));
     foreach ($this->surveyOf($this->job)->readings as $reading) {
-        Reading::create([...collect($reading->getAttributes())->except(['id', 'created_at', 'user_id'])->all(), 'survey_id' => $tack->id, 'value_mm' => $reading->value_mm === null ? null : $reading->value_mm + ($reading->kind === 'height' && $reading->from_point_id === $this->job->points->firstWhere('code', 'HL')->id ? -20 : 0)]);
+        $points = $reading->pointKeys();
+        $sagged = $reading->kind === 'height' && $points === [$this->job->points->firstWhere('code', 'HL')->id] ? -20 : 0;
+        Reading::create([...collect($reading->getAttributes())->except(['id', 'created_at', 'user_id'])->all(), 'survey_id' => $tack->id, 'value_mm' => $reading->value_mm === null ? null : $reading->value_mm + $sagged])->between($points);
     }
     $this->get("/jobs/{$this->job->id}/surveys/tack/movement/before")->assertInertia(fn ($page) => $page->where('movement.trouble', null)->has('movement.points', 24));
     $this->get("/jobs/{$this->job->id}/surveys/tack/movement/nowhere")->assertNotFound();

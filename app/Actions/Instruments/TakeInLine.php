@@ -60,10 +60,11 @@ final readonly class TakeInLine
         if (! is_int($value) && ! is_float($value) && ! is_string($value)) {
             throw InvalidFile::with([new Problem('value', 'expected a number, or a length as text.')]);
         }
-        $points = array_filter([$this->text($line, 'point'), $this->text($line, 'from'), $this->text($line, 'to')]);
+        $kind = ReadingKinds::named($this->text($line, 'kind'));
+        $points = array_map(fn (string $role): string => $this->text($line, $role), $kind::roles());
         $edge = $this->text($line, 'edge');
 
-        return implode(' ', array_filter([ReadingKinds::named($this->text($line, 'kind'))::letter(), ...$points, (string) $value, $edge], fn (string $word): bool => $word !== ''));
+        return implode(' ', array_filter([$kind::letter(), ...$points, (string) $value, $edge], fn (string $word): bool => $word !== ''));
     }
 
     /** @param  array<mixed>  $line */

@@ -21,7 +21,6 @@ use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Plan\Operation;
 use Geodex\Core\Survey\Reading\Edge;
 use Geodex\Core\Survey\Reading\Reading as CoreReading;
-use Geodex\Core\Survey\Reading\TramReading;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -206,16 +205,13 @@ final readonly class ImportJob
     private function reading(Frame $frame, Survey $survey, int $number, CoreReading $reading, array $entry, string $unit, array $keys, ?User $user, ?Reading $superseded): Reading
     {
         $angle = $reading->kind::quantity() === 'angle';
-        $points = $reading->kind->points();
-        $pointers = $reading->kind instanceof TramReading ? $reading->kind->pointers : null;
+        $pointers = $reading->kind->pointers();
         $typed = $entry['value'];
         $row = Reading::create([
             'survey_id' => $survey->id,
             'client_id' => $reading->id,
             'number' => $number,
             'kind' => $reading->kind::name(),
-            'from_point_id' => $keys[$points[0]],
-            'to_point_id' => isset($points[1]) ? $keys[$points[1]] : null,
             'typed' => is_scalar($typed) ? (string) $typed : '',
             'typed_unit' => $angle ? 'deg' : $unit,
             'value_mm' => $angle ? null : $reading->value - ($reading->asRead->correction ?? 0.0),
@@ -228,6 +224,7 @@ final readonly class ImportJob
             'supersedes_id' => $superseded?->id,
             'user_id' => $user?->id,
         ]);
+        $row->between(array_map(fn (string $id): int => $keys[$id], $reading->kind->points()));
         // What a later reading supersedes is told by that one, and comes back into force if that one is struck.
         if ($reading->struckBecause !== null && ($entry['struck'] ?? false) === true) {
             Strike::create(['reading_id' => $row->id, 'kind' => 'struck', 'reason' => $reading->struckBecause, 'user_id' => $user?->id]);

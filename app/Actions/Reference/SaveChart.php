@@ -13,6 +13,7 @@ use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\JobFile\Problem;
 use Geodex\Core\JobFile\SchemaChecker;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a chart that was typed in on screen: all of it or nothing. A point that a reading names cannot be left out. */
@@ -79,9 +80,7 @@ final readonly class SaveChart
     /** @param  list<string>  $gone */
     private function mustKeep(Job $job, array $gone): void
     {
-        $keys = $job->points()->whereIn('code', $gone)->pluck('code', 'id');
-        $read = DB::table('readings')->whereIn('from_point_id', $keys->keys())->orWhereIn('to_point_id', $keys->keys())->get(['from_point_id', 'to_point_id']);
-        $named = $read->pluck('from_point_id')->merge($read->pluck('to_point_id'))->unique()->map(fn (mixed $key): ?string => $keys->get(is_int($key) ? $key : 0))->filter()->values()->all();
+        $named = $job->points()->whereIn('code', $gone)->whereExists(fn (Builder $query) => $query->from('reading_points')->whereColumn('point_id', 'points.id'))->pluck('code')->all();
         if ($named !== []) {
             throw InvalidFile::with([new Problem('', 'These points have readings and cannot be left out: '.implode(', ', $named).'. Readings are a record; leave the points in, without a place if it is not known.')]);
         }

@@ -17,44 +17,17 @@ use Geodex\Core\Survey\Repeat\RepeatFinder;
 use Geodex\Core\Survey\StartingTour;
 use Geodex\Core\Survey\Survey as CoreSurvey;
 use Geodex\Core\Survey\SurveyOptions;
-use Illuminate\Support\Facades\Cache;
 
-/**
- * Computes a stored survey once for each state of it, and keeps what came of it for all screens and people: the failures too. What cannot be
- * computed yet comes back with the reason and the start of a tour.
- */
+/** Computes a stored survey, and notes for the list of jobs what came of it. What cannot be computed yet comes back with the reason and the start of a tour. */
 final readonly class AssessSurvey
 {
     /** Next readings that a screen offers. */
     private const SHOWN = 5;
 
-    private const KEPT_SECONDS = 604_800;
-
-    /** Longest that somebody waits for another's computation of the same. */
-    private const WAIT_SECONDS = 4;
-
     public function __construct(private StoredJob $jobs) {}
 
     /** @throws UnreadableJob */
     public function handle(Survey $survey): AssessedSurvey
-    {
-        $state = $this->state($survey);
-
-        return $this->kept($survey, $state) ?? Cache::lock("assessing.{$survey->id}", self::WAIT_SECONDS)->block(
-            self::WAIT_SECONDS,
-            fn (): AssessedSurvey => $this->kept($survey, $state) ?? $this->anew($survey, $state),
-        );
-    }
-
-    /** @phpstan-impure */
-    private function kept(Survey $survey, string $state): ?AssessedSurvey
-    {
-        $kept = Cache::get("assessed.{$survey->id}");
-
-        return is_array($kept) && ($kept[0] ?? null) === $state && ($kept[1] ?? null) instanceof AssessedSurvey ? $kept[1] : null;
-    }
-
-    private function anew(Survey $survey, string $state): AssessedSurvey
     {
         try {
             $assessed = $this->assessed($this->jobs->read($survey->job, $survey), $this->options($survey));
@@ -63,7 +36,6 @@ final readonly class AssessSurvey
 
             throw $unreadable;
         }
-        Cache::put("assessed.{$survey->id}", [$state, $assessed], self::KEPT_SECONDS);
         $this->keepFacts($survey, SurveyFacts::of($assessed));
 
         return $assessed;
@@ -108,8 +80,8 @@ final readonly class AssessSurvey
         return new SurveyOptions(reach: $this->reach($workshop), suggestions: Forecaster::CANDIDATES, buildScatter: $workshop->build_scatter_mm);
     }
 
-    /** All that what is computed depends on. */
-    private function state(Survey $survey): string
+    /** All that what is computed depends on: another state, another computation. */
+    public function state(Survey $survey): string
     {
         $options = $this->options($survey);
 

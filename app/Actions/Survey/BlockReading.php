@@ -7,7 +7,6 @@ namespace App\Actions\Survey;
 use App\Models\Survey;
 use App\Models\User;
 use Geodex\Core\Survey\Reading\ReadingKinds;
-use Geodex\Core\Survey\TakenReadings;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -17,7 +16,7 @@ final readonly class BlockReading
     /** @param  list<string>  $points */
     public function block(Survey $survey, User $user, string $kind, array $points): void
     {
-        $reading = TakenReadings::key(ReadingKinds::named($kind)::between($points, null));
+        $reading = ReadingKinds::named($kind)::between($points, null)->key();
         if (DB::table('blocked_readings')->insertOrIgnore(['survey_id' => $survey->id, 'reading' => $reading, 'user_id' => $user->id, 'created_at' => Carbon::now()]) > 0) {
             $survey->increment('revision');
         }

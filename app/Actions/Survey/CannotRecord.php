@@ -22,9 +22,4 @@ final class CannotRecord extends Refusal
     {
         return new self('reading.log-full', "This survey holds $most readings, which is all that one can. Start a second survey.", ['most' => $most]);
     }
-
-    public static function unreadable(string $because): self
-    {
-        return new self('reading.unreadable', "This was not stored, since it could not be read again: $because", []);
-    }
 }

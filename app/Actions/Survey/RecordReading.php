@@ -4,20 +4,23 @@ declare(strict_types=1);
 
 namespace App\Actions\Survey;
 
-use App\Documents\StoredJob;
-use App\Documents\UnreadableJob;
 use App\Models\Instrument;
 use App\Models\Reading;
 use App\Models\Survey;
 use App\Models\User;
+use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\JobFile\JobLimits;
 use Geodex\Core\Survey\Call\CalledReading;
+use Geodex\Core\Survey\Reading\Reading as CoreReading;
 use Illuminate\Support\Facades\DB;
 
 /** Adds readings to the log: all of them or none. The client's id makes a repeated send harmless. */
 final readonly class RecordReading
 {
-    public function __construct(private StoredJob $jobs) {}
+    /** Decimals of the columns. */
+    private const DIGITS = 6;
+
+    private const DEGREE_DIGITS = 8;
 
     /**
      * @param  'mm'|'in'  $unit  what a bare number meant
@@ -49,21 +52,22 @@ final readonly class RecordReading
             $before = $number;
             $stored = [];
             foreach ($entries as $entry) {
-                $columns = $this->columns($entry['called'], $entry['unit'], $keys->all(), $superseded, $instrument);
+                $columns = $this->columns($entry['called'], $entry['unit'], $superseded, $instrument);
+                $points = array_map(fn (string $id): mixed => $keys[$id], $entry['called']->kind->points());
                 $known = Reading::where('survey_id', $survey->id)->where('client_id', $entry['id'])->first();
                 if ($known !== null) {
-                    $stored[] = $this->same($known, $columns) ? $known : throw CannotRecord::idTaken($known, $entry['id']);
+                    $stored[] = $this->same($known, $columns, $points) ? $known : throw CannotRecord::idTaken($known, $entry['id']);
 
                     continue;
                 }
                 if ($number >= JobLimits::READINGS) {
                     throw CannotRecord::full(JobLimits::READINGS);
                 }
-                $stored[] = Reading::create(['survey_id' => $survey->id, 'client_id' => $entry['id'], 'number' => ++$number, 'user_id' => $user?->id, ...$columns]);
+                $stored[] = $reading = Reading::create(['survey_id' => $survey->id, 'client_id' => $entry['id'], 'number' => ++$number, 'user_id' => $user?->id, ...$columns]);
+                $reading->between($points);
             }
             if ($number > $before) {
                 $row->increment('revision');
-                $this->mustBeReadable($row);
             }
 
             return $stored;
@@ -71,25 +75,28 @@ final readonly class RecordReading
     }
 
     /**
-     * @param  array<array-key, mixed>  $keys  key by point code
+     * As it will be read again: rounded to its columns, and still a reading that core takes.
+     *
      * @return array<string, mixed>
+     *
+     * @throws CoreFailure
      */
-    private function columns(CalledReading $called, string $unit, array $keys, mixed $superseded, ?Instrument $instrument): array
+    private function columns(CalledReading $called, string $unit, mixed $superseded, ?Instrument $instrument): array
     {
-        $points = $called->kind->points();
         $angle = $called->kind::quantity() === 'angle';
         $tool = $instrument !== null && in_array($called->kind::name(), $instrument->kind->reads(), true) ? $instrument : null;
+        $value = round($called->value, $angle ? self::DEGREE_DIGITS : self::DIGITS);
+        $sigma = $this->sigma($called, $tool);
+        new CoreReading('call', $called->kind->at($called->kind->points()), $value, round($sigma ?? $called->kind::usualSigma(), self::DIGITS));
 
         return [
             'kind' => $called->kind::name(),
-            'from_point_id' => $keys[$points[0]],
-            'to_point_id' => isset($points[1]) ? $keys[$points[1]] : null,
             'typed' => $called->typed,
             'typed_unit' => $angle ? 'deg' : $unit,
-            'value_mm' => $angle ? null : $called->value,
-            'value_deg' => $angle ? $called->value : null,
+            'value_mm' => $angle ? null : $value,
+            'value_deg' => $angle ? $value : null,
             'edge' => $called->edge?->value,
-            'sigma' => $this->sigma($called, $tool),
+            'sigma' => $sigma,
             'offset_mm' => $tool === null || $tool->offset === 0.0 ? null : $tool->offset,
             'instrument_id' => $tool?->id,
             'pointer_from_mm' => $called->pointers[0] ?? null,
@@ -108,10 +115,16 @@ final readonly class RecordReading
         return sqrt($tool->sigma ** 2 + $called->sigma ** 2 - $called->kind::usualSigma() ** 2);
     }
 
-    /** @param  array<string, mixed>  $columns */
-    private function same(Reading $known, array $columns): bool
+    /**
+     * @param  array<string, mixed>  $columns
+     * @param  list<mixed>  $points  keys
+     */
+    private function same(Reading $known, array $columns, array $points): bool
     {
-        foreach (['kind', 'from_point_id', 'to_point_id', 'typed', 'typed_unit', 'edge', 'pointer_from_mm', 'pointer_to_mm'] as $column) {
+        if ($known->pointKeys() !== $points) {
+            return false;
+        }
+        foreach (['kind', 'typed', 'typed_unit', 'edge', 'pointer_from_mm', 'pointer_to_mm'] as $column) {
             $one = $known->getAttribute($column);
             $other = $columns[$column];
             if (is_numeric($one) && is_numeric($other) ? abs((float) $one - (float) $other) > 1e-6 : $one !== $other) {
@@ -120,19 +133,5 @@ final readonly class RecordReading
         }
 
         return true;
-    }
-
-    /**
-     * What is stored can always be read again: a log that core would refuse is not kept.
-     *
-     * @throws CannotRecord
-     */
-    private function mustBeReadable(Survey $row): void
-    {
-        try {
-            $this->jobs->read($row->job, $row);
-        } catch (UnreadableJob $unreadable) {
-            throw CannotRecord::unreadable($unreadable->getMessage());
-        }
     }
 }

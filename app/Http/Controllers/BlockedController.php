@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Survey\AssessSurvey;
 use App\Actions\Survey\BlockReading;
-use App\Http\Props\SurveyProps;
+use App\Http\Kept\KeptSurveys;
 use App\Models\Job;
 use App\Models\Survey;
 use Geodex\Core\Survey\Reading\ReadingKinds;
@@ -17,7 +16,7 @@ use Illuminate\Validation\Rule;
 /** Readings that cannot be taken on this frame, so that they are not suggested. */
 final class BlockedController extends Controller
 {
-    public function __construct(private readonly AssessSurvey $assess) {}
+    public function __construct(private readonly KeptSurveys $surveys) {}
 
     public function store(Request $request, Job $job, string $survey, BlockReading $block): JsonResponse
     {
@@ -42,6 +41,6 @@ final class BlockedController extends Controller
     {
         $survey->revision = (int) Survey::whereKey($survey->id)->value('revision');
 
-        return new JsonResponse(['survey' => SurveyProps::from($survey, $this->assess, $this->user($request))]);
+        return new JsonResponse(['survey' => $this->surveys->of($survey, $this->user($request))]);
     }
 }

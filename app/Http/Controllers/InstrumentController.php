@@ -6,9 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\Instruments\AskInstrument;
 use App\Actions\Instruments\CheckInstrument;
-use App\Actions\Survey\AssessSurvey;
+use App\Http\Kept\KeptSurveys;
 use App\Http\Props\InstrumentProps;
-use App\Http\Props\SurveyProps;
 use App\Http\Requests\InstrumentCheckRequest;
 use App\Http\Requests\InstrumentFormRequest;
 use App\Models\Instrument;
@@ -70,7 +69,7 @@ final class InstrumentController extends Controller
         return redirect()->route('instruments')->with('token', ['instrument' => $instrument->id, 'token' => $token]);
     }
 
-    public function ask(Request $request, Job $job, string $survey, AskInstrument $ask, AssessSurvey $assess): JsonResponse
+    public function ask(Request $request, Job $job, string $survey, AskInstrument $ask, KeptSurveys $surveys): JsonResponse
     {
         $this->authorize('work', $job);
         $given = $request->validate(['instrument' => ['required', 'integer'], 'id' => ['required', 'string', 'regex:'.Code::PATTERN], 'call' => ['required', 'string', 'max:100']]);
@@ -79,6 +78,6 @@ final class InstrumentController extends Controller
         $reading = $ask->handle($row, $this->user($request), $instrument, $given['id'], $given['call']);
         $row->revision = (int) Survey::whereKey($row->id)->value('revision');
 
-        return new JsonResponse(['stored' => $reading?->client_id, 'survey' => SurveyProps::from($row, $assess, $this->user($request))]);
+        return new JsonResponse(['stored' => $reading?->client_id, 'survey' => $surveys->of($row, $this->user($request))]);
     }
 }

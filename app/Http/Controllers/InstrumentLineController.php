@@ -10,6 +10,7 @@ use App\Documents\StoredJob;
 use App\Models\Instrument;
 use App\Models\InstrumentRequest;
 use App\Models\Survey;
+use Geodex\Core\Survey\Reading\ReadingKinds;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
@@ -29,7 +30,7 @@ final class InstrumentLineController extends Controller
         $number = 1 + (int) DB::table('readings')->where('survey_id', $survey->id)->max('number');
         $lines = InstrumentRequest::where('instrument_id', $instrument->id)->where('survey_id', $survey->id)->whereNull('answered_at')
             ->where('created_at', '>=', Carbon::now()->subMinutes(self::WANTED_FOR_MINUTES))->orderBy('id')->limit(self::MOST_LINES)->get()
-            ->map(fn (InstrumentRequest $wanted, int $i): array => ['id' => $wanted->client_id, 'kind' => $wanted->kind, ...$this->points($wanted->points), 'number' => $number + $i])->all();
+            ->map(fn (InstrumentRequest $wanted, int $i): array => ['id' => $wanted->client_id, 'kind' => $wanted->kind, ...array_combine(ReadingKinds::named($wanted->kind)::roles(), $wanted->points), 'number' => $number + $i])->all();
 
         return $lines === [] ? new Response(status: 204) : $this->lines(array_values($lines));
     }
@@ -64,15 +65,6 @@ final class InstrumentLineController extends Controller
         $survey->load('job.workshop');
 
         return [$instrument, $survey];
-    }
-
-    /**
-     * @param  list<string>  $points
-     * @return array<string, string>
-     */
-    private function points(array $points): array
-    {
-        return isset($points[1]) ? ['from' => $points[0], 'to' => $points[1]] : ['point' => $points[0] ?? ''];
     }
 
     /** @param  list<array<string, mixed>>  $lines */

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Survey\AssessSurvey;
 use App\Actions\Survey\MarkReading;
 use App\Actions\Survey\RecordReading;
 use App\Actions\Survey\UndoLast;
 use App\Documents\StoredJob;
-use App\Http\Props\SurveyProps;
+use App\Http\Kept\KeptSurveys;
 use App\Http\Requests\ReadingRequest;
 use App\Http\Requests\StrikeRequest;
 use App\Models\Job;
@@ -23,7 +22,7 @@ use Illuminate\Http\Request;
 /** The log of a survey. Every answer carries the survey as it is now. */
 final class ReadingController extends Controller
 {
-    public function __construct(private readonly AssessSurvey $assess) {}
+    public function __construct(private readonly KeptSurveys $surveys) {}
 
     public function store(ReadingRequest $request, Job $job, string $survey, RecordReading $record, StoredJob $jobs): JsonResponse
     {
@@ -73,6 +72,6 @@ final class ReadingController extends Controller
     {
         $survey->revision = (int) Survey::whereKey($survey->id)->value('revision');
 
-        return new JsonResponse(['survey' => SurveyProps::from($survey, $this->assess, $this->user($request)), ...$more]);
+        return new JsonResponse(['survey' => $this->surveys->of($survey, $this->user($request)), ...$more]);
     }
 }

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Survey\AssessSurvey;
+use App\Http\Kept\KeptSurveys;
 use App\Http\Props\InstrumentProps;
 use App\Http\Props\JobProps;
-use App\Http\Props\SurveyProps;
 use App\Http\Requests\SurveyRequest;
 use App\Models\Instrument;
 use App\Models\Job;
@@ -21,28 +20,32 @@ use Inertia\Response;
 
 final class SurveyController extends Controller
 {
-    public function show(Request $request, Job $job, string $survey, AssessSurvey $assess): Response
+    public function show(Request $request, Job $job, string $survey, KeptSurveys $surveys): Response
     {
-        return $this->page($request, $job, $survey, $assess, 'jobs/survey');
+        return $this->page($request, $job, $survey, $surveys, 'jobs/survey');
     }
 
-    public function findings(Request $request, Job $job, string $survey, AssessSurvey $assess): Response
+    public function findings(Request $request, Job $job, string $survey, KeptSurveys $surveys): Response
     {
-        return $this->page($request, $job, $survey, $assess, 'jobs/findings');
+        return $this->page($request, $job, $survey, $surveys, 'jobs/findings');
     }
 
-    /** News for a screen that holds revision "since"; nothing if there is none. */
-    public function state(Request $request, Job $job, string $survey, AssessSurvey $assess): JsonResponse|PlainResponse
+    /** News for a screen that holds revision "since"; nothing if there is none, which costs one indexed query. */
+    public function state(Request $request, string $job, string $survey, KeptSurveys $surveys): JsonResponse|PlainResponse
     {
-        $this->authorize('view', $job);
-        $row = $this->survey($job, $survey);
         $user = $this->user($request);
-        Presence::seen($row, $user);
-        if ($request->integer('since', -1) === $row->revision && $this->text($request, 'present') === implode(',', Presence::others($row, $user))) {
+        $at = Presence::at((int) $job, $survey, $user) ?? abort(404);
+        abort_unless($at->workshop === $user->workshop_id, 403);
+        if (Presence::isDue($at->seen)) {
+            Presence::seen($at->survey, $user);
+        }
+        if ($request->integer('since', -1) === $at->revision && $this->text($request, 'present') === $at->others) {
             return new PlainResponse(status: 204);
         }
 
-        return new JsonResponse(SurveyProps::from($row, $assess, $user));
+        $news = $surveys->news($this->survey(Job::findOrFail((int) $job), $survey), $at->others);
+
+        return $news === null ? new PlainResponse(status: 204) : new JsonResponse($news, json: true);
     }
 
     public function store(SurveyRequest $request, Job $job): RedirectResponse
@@ -53,16 +56,16 @@ final class SurveyController extends Controller
         return redirect()->route('survey', [$job->id, $survey->code]);
     }
 
-    private function page(Request $request, Job $job, string $survey, AssessSurvey $assess, string $page): Response
+    private function page(Request $request, Job $job, string $survey, KeptSurveys $surveys, string $page): Response
     {
         $this->authorize('view', $job);
         $row = $this->survey($job, $survey);
         $user = $this->user($request);
-        Presence::seen($row, $user);
+        Presence::seen($row->id, $user);
 
         return Inertia::render($page, [
             'job' => JobProps::from($job, $row, $user),
-            'survey' => SurveyProps::from($row, $assess, $user),
+            'survey' => $surveys->of($row, $user),
             'instruments' => $user->workshop->instruments()->get()->map(fn (Instrument $instrument): InstrumentProps => InstrumentProps::from($instrument))->values()->all(),
         ]);
     }

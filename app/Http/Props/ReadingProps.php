@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-use App\Models\Reading;
+use App\Documents\LoggedReading;
 use Geodex\Core\Survey\Cause\LikelyCause;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Survey\ReadingResult;
@@ -47,26 +47,20 @@ final readonly class ReadingProps
         public array $causes,
     ) {}
 
-    /**
-     * @param  array<int, string>  $codes  point code by key
-     * @param  ?bool  $wrong  whether every explanation has it wrong, or only some; null for none
-     */
-    public static function from(Reading $reading, ?ReadingResult $result, array $codes, ?bool $wrong): self
+    /** @param  ?bool  $wrong  whether every explanation has it wrong, or only some; null for none */
+    public static function from(LoggedReading $reading, ?ReadingResult $result, ?bool $wrong): self
     {
         $kind = ReadingKinds::named($reading->kind);
-        $points = array_values(array_map(fn (int $key): string => $codes[$key], array_filter([$reading->from_point_id, $reading->to_point_id])));
         $angle = $kind::quantity() === 'angle';
-        $struck = $reading->isStruck();
-        $replacement = $reading->supersededBy();
         $bare = (bool) preg_match('/[\d.]$/', $reading->typed);
 
         return new self(
-            $reading->client_id, $reading->number, $reading->kind, $angle ? 'angle' : 'length', $points,
-            $bare ? $reading->typed.($angle ? '°' : " {$reading->typed_unit}") : $reading->typed,
-            $reading->value_mm ?? $reading->value_deg ?? 0.0,
+            $reading->id, $reading->number, $reading->kind, $angle ? 'angle' : 'length', $reading->points,
+            $bare ? $reading->typed.($angle ? '°' : " {$reading->typedUnit}") : $reading->typed,
+            $reading->mm ?? $reading->degrees ?? 0.0,
             match (true) {
-                $struck => 'struck',
-                $replacement !== null => 'superseded',
+                $reading->struckBecause !== null => 'struck',
+                $reading->supersededBy !== null => 'superseded',
                 $result === null => 'alone',
                 $wrong !== null => $wrong ? 'doubtful' : 'questioned',
                 ! $result->checked => 'unchecked',
@@ -75,17 +69,13 @@ final readonly class ReadingProps
             $result?->residual === null ? null : -$result->residual,
             $result?->standardised,
             $result?->redundancy,
-            $reading->pointer_from_mm === null || $reading->pointer_to_mm === null ? null : [$reading->pointer_from_mm, $reading->pointer_to_mm],
-            match (true) {
-                $struck => $reading->lastStrike?->reason,
-                $replacement !== null => "Taken again as reading {$replacement->number}",
-                default => null,
-            },
-            $reading->user->name ?? '',
-            $reading->takenAt(),
-            ($kind::letter() === 't' ? '' : $kind::letter().' ').implode(' ', $points),
+            $reading->pointers,
+            $reading->struckBecause ?? ($reading->supersededBy === null ? null : "Taken again as reading {$reading->supersededBy}"),
+            $reading->by,
+            $reading->at,
+            ($kind::letter() === 't' ? '' : $kind::letter().' ').implode(' ', $reading->points),
             $reading->edge,
-            $reading->instrument?->name,
+            $reading->instrument,
             $result?->detectable,
             array_map(fn (LikelyCause $cause): CauseProps => new CauseProps($cause->kind, $cause->error, $cause->text, $cause->points), array_slice($result->causes ?? [], 0, 3)),
         );

@@ -16,8 +16,7 @@ final readonly class StageList
     /** @return list<StageProps> */
     public function stages(): array
     {
-        $log = fn () => DB::table('readings')->where('survey_id', $this->survey->id);
-        $touched = $log()->pluck('from_point_id')->merge($log()->pluck('to_point_id'))->filter()->unique()->count();
+        $touched = DB::table('reading_points')->join('readings', 'readings.id', '=', 'reading_points.reading_id')->where('survey_id', $this->survey->id)->distinct()->count('point_id');
         $read = $touched > 0;
         $all = $read && $touched >= $this->job->points->count();
         $planned = $this->job->operations()->exists();

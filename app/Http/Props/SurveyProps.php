@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use App\Actions\Survey\AssessedSurvey;
-use App\Actions\Survey\AssessSurvey;
+use App\Documents\LoggedReading;
+use App\Documents\ReadingLog;
 use App\Models\DatumDecision;
-use App\Models\Presence;
-use App\Models\Reading;
 use App\Models\Survey;
-use App\Models\User;
 use Geodex\Core\Findings\ChartDoubt;
 use Geodex\Core\Findings\HeldPull;
 use Geodex\Core\Findings\PullCheck;
@@ -72,9 +70,9 @@ final readonly class SurveyProps
         public string $against,
     ) {}
 
-    public static function from(Survey $survey, AssessSurvey $assess, User $user): self
+    /** Without who has it open, which changes from one moment to the next. */
+    public static function from(Survey $survey, AssessedSurvey $assessed): self
     {
-        $assessed = $assess->handle($survey);
         $result = $assessed->assessment?->survey;
         $codes = $survey->job->points->pluck('code', 'id')->all();
         $points = array_map(fn ($point): PointProps => PointProps::from($point, $result?->point($point->id), self::datum($point, $result)), $assessed->frame->points);
@@ -82,7 +80,7 @@ final readonly class SurveyProps
         return new self(
             $survey->revision,
             $points,
-            self::readings($survey, $codes, $result),
+            self::readings((new ReadingLog)->of($survey), $result),
             array_map(NextProps::from(...), $assessed->next),
             array_map(FindingProps::from(...), $assessed->assessment->findings ?? []),
             array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $assessed->frame->axles),
@@ -90,9 +88,15 @@ final readonly class SurveyProps
             $result === null ? null : NetworkProps::from($result->network),
             ProgressProps::of($points, $assessed->forecast),
             $assessed->trouble === null ? null : TroubleProps::kept($assessed->trouble),
-            Presence::others($survey, $user),
+            [],
             ...self::judgement($assessed, self::decisions($survey, $codes)),
         );
+    }
+
+    /** @param  list<string>  $present */
+    public function among(array $present): self
+    {
+        return new self(...[...get_object_vars($this), 'present' => $present]);
     }
 
     /**
@@ -141,18 +145,16 @@ final readonly class SurveyProps
     }
 
     /**
-     * @param  array<int, string>  $codes  point code by key
+     * @param  list<LoggedReading>  $log
      * @return list<ReadingProps>
      */
-    private static function readings(Survey $survey, array $codes, ?SurveyResult $result): array
+    private static function readings(array $log, ?SurveyResult $result): array
     {
         $results = array_column($result->readings ?? [], null, 'id');
         $named = array_count_values(array_merge([], ...array_map(fn (Explanation $one): array => $one->suspects(), $result->explanations ?? [])));
         $all = count($result->explanations ?? []);
-        $survey->loadLog();
-        $readings = $survey->readings->map(fn (Reading $reading): ReadingProps => ReadingProps::from($reading, $results[$reading->client_id] ?? null, $codes, isset($named[$reading->client_id]) ? $named[$reading->client_id] === $all : null));
 
-        return array_values($readings->reverse()->all());
+        return array_reverse(array_map(fn (LoggedReading $reading): ReadingProps => ReadingProps::from($reading, $results[$reading->id] ?? null, isset($named[$reading->id]) ? $named[$reading->id] === $all : null), $log));
     }
 
     /** @return 'carries'|'doubtful'|'left-out'|'no' */

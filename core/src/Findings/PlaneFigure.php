@@ -29,8 +29,6 @@ final readonly class PlaneFigure
 {
     private const POINTS = 4;
 
-    private const LENGTHS = ['tram', 'plan'];
-
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
 
     /** Whether a frame without a chart is just that. */
@@ -38,7 +36,7 @@ final readonly class PlaneFigure
     {
         $points = $pairs = [];
         foreach ($survey->readingsInUse() as $reading) {
-            if (! in_array($reading->kind::name(), self::LENGTHS, true)) {
+            if (! $reading->kind::isDistance()) {
                 return false;
             }
             $ends = $reading->kind->points();
@@ -53,7 +51,7 @@ final readonly class PlaneFigure
     /** @throws CoreFailure if the lengths make no figure */
     public function assess(Frame $frame, Survey $survey): Assessment
     {
-        $inPlan = array_map(fn (Reading $reading): Reading => new Reading($reading->id, PlanReading::between($reading->kind->points(), null), $reading->value, $reading->sigma, $reading->struckBecause, $reading->asRead), array_values(array_filter($survey->readings, fn (Reading $reading): bool => in_array($reading->kind::name(), self::LENGTHS, true))));
+        $inPlan = array_map(fn (Reading $reading): Reading => new Reading($reading->id, PlanReading::between($reading->kind->points(), null), $reading->value, $reading->sigma, $reading->struckBecause, $reading->asRead), array_values(array_filter($survey->readings, fn (Reading $reading): bool => $reading->kind::isDistance())));
         $plane = new Survey($survey->id, $survey->stage, $inPlan, $survey->blocked);
         $computer = (new SurveyComputer($this->options->withoutBaseTest()))->timed();
         $at = $computer->planePositions($frame, $plane);

@@ -35,7 +35,7 @@ final readonly class BenchPositions
     public static function knowUp(Survey $survey): bool
     {
         foreach ($survey->readingsInUse() as $reading) {
-            if (in_array($reading->kind::name(), ['height', 'rise', 'slope'], true)) {
+            if ($reading->kind::tellsHeight()) {
                 return true;
             }
         }

@@ -9,7 +9,6 @@ use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Internal\DatumChooser;
 use Geodex\Core\Survey\Reading\HeightReading;
 use Geodex\Core\Survey\Reading\ReadingKind;
-use Geodex\Core\Survey\Reading\TramReading;
 
 /**
  * Ranks readings by how far apart the explanations predict them, in units of their own sigma: the more groups of explanations a reading
@@ -58,7 +57,7 @@ final readonly class DecidingReadings
     private function seesFree(ReadingKind $kind, SurveyResult $result): bool
     {
         $solved = $result->solved;
-        if ($kind instanceof TramReading || $solved->free === [] || array_diff_key(array_flip($kind->points()), $solved->network->columns) !== []) {
+        if (! $kind::seesBench() || $solved->free === [] || array_diff_key(array_flip($kind->points()), $solved->network->columns) !== []) {
             return false;
         }
         $row = $solved->network->unweighted($kind->points(), $solved->datum->turned($kind->linearise($solved->bench)->partials));
@@ -87,11 +86,11 @@ final readonly class DecidingReadings
         if ($folded === []) {
             return [];
         }
-        $taken = array_fill_keys([...array_map(fn ($reading): string => TakenReadings::key($reading->kind), $survey->readingsInUse()), ...$survey->blocked], true);
+        $taken = array_fill_keys([...array_map(fn ($reading): string => $reading->kind->key(), $survey->readingsInUse()), ...$survey->blocked], true);
         $wanted = [];
         foreach (array_unique([...array_slice(array_values(array_diff($result->base, $folded)), 0, 3), ...$folded]) as $id) {
             $kind = HeightReading::between([$id], null);
-            if (! isset($taken[TakenReadings::key($kind)])) {
+            if (! isset($taken[$kind->key()])) {
                 $wanted[] = new NextReading('height', [$id], null, 1.0, 0, ReasonToRead::Deciding);
             }
         }
@@ -124,7 +123,7 @@ final readonly class DecidingReadings
     {
         $count = $kinds = [];
         foreach ($survey->readingsInUse() as $reading) {
-            $key = TakenReadings::key($reading->kind);
+            $key = $reading->kind->key();
             $count[$key] = ($count[$key] ?? 0) + 1;
             foreach ($result->explanations as $explanation) {
                 if ($explanation->names($reading->id) && ! in_array($key, $survey->blocked, true)) {
@@ -133,7 +132,7 @@ final readonly class DecidingReadings
             }
         }
 
-        return array_values(array_filter($kinds, fn (ReadingKind $kind): bool => $count[TakenReadings::key($kind)] === 1));
+        return array_values(array_filter($kinds, fn (ReadingKind $kind): bool => $count[$kind->key()] === 1));
     }
 
     /**

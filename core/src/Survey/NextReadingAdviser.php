@@ -56,7 +56,7 @@ final readonly class NextReadingAdviser
             return [];
         }
         $ranked = [];
-        $suggested = array_map(fn (NextReading $next): string => TakenReadings::key(ReadingKinds::named($next->kind)::between($next->points, null)), $first);
+        $suggested = array_map(fn (NextReading $next): string => ReadingKinds::named($next->kind)::between($next->points, null)->key(), $first);
         foreach ($this->candidates($result->solved->bench, $survey, $suggested) as $kind) {
             $rating = $gains->rate($kind);
             if ($rating !== null) {
@@ -81,20 +81,20 @@ final readonly class NextReadingAdviser
 
     /**
      * @param  array<string, Vector3>  $at  positions on the bench
-     * @param  list<string>  $suggested  that are named already, as TakenReadings::key() writes them
+     * @param  list<string>  $suggested  that are named already, by their keys
      * @return iterable<ReadingKind> every reading within reach that has not been taken and is not blocked
      */
     private function candidates(array $at, Survey $survey, array $suggested = []): iterable
     {
         $taken = array_fill_keys($suggested, true);
         foreach ($survey->readingsInUse() as $reading) {
-            $taken[TakenReadings::key($reading->kind)] = true;
+            $taken[$reading->kind->key()] = true;
         }
         foreach ($survey->blocked as $key) {
             $taken[$key] = true;
         }
         foreach ($this->withinReach($at) as $kind) {
-            if (! isset($taken[TakenReadings::key($kind)]) && in_array($kind::name(), $this->options->kinds, true)) {
+            if (! isset($taken[$kind->key()]) && in_array($kind::name(), $this->options->kinds, true)) {
                 yield $kind;
             }
         }

@@ -23,7 +23,7 @@ final readonly class StartingTour
     {
         $taken = [];
         foreach ($survey->readingsInUse() as $reading) {
-            $taken[TakenReadings::key($reading->kind)] = true;
+            $taken[$reading->kind->key()] = true;
         }
         foreach ($survey->blocked as $key) {
             $taken[$key] = true;
@@ -38,8 +38,8 @@ final readonly class StartingTour
         $rows = $chart === [] ? $this->named($frame) : $this->rows($chart);
         foreach ($this->tour($rows, $chart) as $kind) {
             $expected = $chart === [] ? null : $kind->linearise($chart)->predicted;
-            $tooLong = $kind::name() === 'tram' && $expected !== null && $expected > $options->reach;
-            if (! isset($taken[TakenReadings::key($kind)]) && ! $tooLong && count($next) < $most) {
+            $tooLong = $kind instanceof TramReading && $expected !== null && $expected > $options->reach;
+            if (! isset($taken[$kind->key()]) && ! $tooLong && count($next) < $most) {
                 $next[] = new NextReading($kind::name(), $kind->points(), $expected, 1.0, 0, ReasonToRead::Unread);
             }
         }

@@ -12,7 +12,7 @@ final readonly class Survey
 {
     /**
      * @param  list<Reading>  $readings  in the order they were taken
-     * @param  list<string>  $blocked  readings that cannot be taken on this frame, as TakenReadings::key() writes them
+     * @param  list<string>  $blocked  readings that cannot be taken on this frame, by their keys
      * @param  list<DatumDecision>  $datum  what was decided of base points, the latest of each
      */
     public function __construct(public string $id, public SurveyStage $stage, public array $readings, public array $blocked = [], public array $datum = []) {}

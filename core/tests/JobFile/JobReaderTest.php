@@ -45,7 +45,7 @@ it('reads lengths in the unit of the file, or in the one that they carry', funct
     expect($job->units)->toBe(LengthUnit::Inch)
         ->and($left->reference->toArray())->toEqual([25.4, -400.05, 500.0])->and($left->feature->diameter->mm)->toBe(14.0)
         ->and($left->tolerance->mm)->toBe([3.0, 3.0, 3.0])->and($right->tolerance->mm)->toEqual([3.175, 3.0, 4.0])
-        ->and($job->surveys[0]->readings[0]->value)->toBe(800.1)->and($job->surveys[0]->readings[0]->kind->pointers)->toEqual([101.6, 101.6])
+        ->and($job->surveys[0]->readings[0]->value)->toBe(800.1)->and($job->surveys[0]->readings[0]->kind->pointers())->toEqual([101.6, 101.6])
         ->and($job->surveys[0]->readings[1]->value)->toBe(0.2)
         ->and($job->surveys[0]->readings[2]->struckBecause)->toBe('wrong hole')
         ->and($job->operations[0]->growth())->toEqualWithDelta(609.6, 1e-9)->and($job->operations[0]->cutting()->level)->toBeTrue()

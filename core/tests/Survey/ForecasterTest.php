@@ -17,7 +17,6 @@ use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyStage;
-use Geodex\Core\Survey\TakenReadings;
 use Geodex\Core\Tests\Support\Readings;
 
 /** @return list<Reading> those readings, true but for a little noise */
@@ -79,7 +78,7 @@ it('leaves out what is blocked and what there is no tool for', function () {
     $result = (new SurveyComputer)->compute($frame, $survey);
     $best = (new NextReadingAdviser)->advise($frame, $survey, $result)[0];
     $kind = Geodex\Core\Survey\Reading\ReadingKinds::named($best->kind)::between($best->points, null);
-    $others = (new NextReadingAdviser)->advise($frame, new Survey('before', SurveyStage::Before, $survey->readings, [TakenReadings::key($kind)]), $result);
+    $others = (new NextReadingAdviser)->advise($frame, new Survey('before', SurveyStage::Before, $survey->readings, [$kind->key()]), $result);
     expect(array_filter($others, fn (NextReading $next): bool => $next->points === $best->points && $next->kind === $best->kind))->toBe([]);
     foreach ((new NextReadingAdviser(new SurveyOptions(kinds: ['height'])))->advise($frame, $survey, $result) as $next) {
         expect($next->kind)->toBe('height');

@@ -14,7 +14,6 @@ use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
-use Geodex\Core\Survey\TakenReadings;
 use Geodex\Core\Survey\Verdict;
 use Geodex\Core\Tests\Support\Readings;
 
@@ -42,7 +41,7 @@ function bestByTrying(Frame $frame, Survey $survey, SurveyOptions $options): arr
 {
     $computer = new SurveyComputer($options);
     $before = $computer->compute($frame, $survey);
-    $taken = array_map(fn (Reading $reading): string => TakenReadings::key($reading->kind), $survey->readings);
+    $taken = array_map(fn (Reading $reading): string => $reading->kind->key(), $survey->readings);
     $at = $before->solved->bench;
     $best = ['', -1.0];
     $ids = array_keys($at);
@@ -58,7 +57,7 @@ function bestByTrying(Frame $frame, Survey $survey, SurveyOptions $options): arr
             }
         }
         foreach ($kinds as $kind) {
-            if (in_array(TakenReadings::key($kind), $taken, true)) {
+            if (in_array($kind->key(), $taken, true)) {
                 continue;
             }
             $reading = new Reading('next', $kind, $kind->linearise($at)->predicted, $kind::usualSigma());
@@ -115,7 +114,7 @@ describe('advice', function () {
     it('never asks for what was read, whichever end was called first', function () {
         $frame = Readings::ladder(5);
         $survey = Readings::survey(Readings::tour(Readings::truth($frame), Readings::noise(75, 0.6)));
-        $taken = array_map(fn (Reading $reading): string => TakenReadings::key($reading->kind), $survey->readings);
+        $taken = array_map(fn (Reading $reading): string => $reading->kind->key(), $survey->readings);
         $result = (new SurveyComputer)->compute($frame, $survey);
         foreach ((new NextReadingAdviser(new SurveyOptions(suggestions: 50)))->advise($frame, $survey, $result) as $next) {
             $points = $next->points;

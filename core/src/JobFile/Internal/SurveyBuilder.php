@@ -122,12 +122,11 @@ final readonly class SurveyBuilder
     private function kind(array $entry, string $path): ?ReadingKind
     {
         $kind = ReadingKinds::named($this->text($entry, 'kind'));
-        $keys = $kind::pointCount() === 2 ? ['from', 'to'] : ['point'];
         $points = [];
-        foreach ($keys as $key) {
+        foreach ($kind::roles() as $key) {
             $id = $this->text($entry, $key);
             if ($id === '') {
-                $this->fields->report($path, "missing \"$key\": a {$kind::name()} reading names ".implode(' and ', $keys).'.');
+                $this->fields->report($path, "missing \"$key\": a {$kind::name()} reading names ".implode(' and ', $kind::roles()).'.');
 
                 return null;
             }
@@ -137,7 +136,7 @@ final readonly class SurveyBuilder
             $points[] = $id;
         }
         $pointers = $entry['pointers'] ?? null;
-        if ($pointers !== null && $kind::name() !== 'tram') {
+        if ($pointers !== null && ! $kind::hasPointers()) {
             $this->fields->report("$path.pointers", 'only a tram has pointers.');
 
             return null;

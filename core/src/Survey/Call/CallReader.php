@@ -40,7 +40,7 @@ final readonly class CallReader
         $words = $this->withSides($call === '' ? [] : explode(' ', $call));
         $kind = $this->kind($words);
         $points = [];
-        for ($i = 0; $i < $kind::pointCount(); $i++) {
+        foreach (array_keys($kind::roles()) as $i) {
             $points[] = $this->point(array_shift($words), $kind, $i);
         }
         $edge = $this->edge($words);
@@ -88,7 +88,7 @@ final readonly class CallReader
         if ($word === null) {
             throw UnclearCall::because('point', $place === 0
                 ? 'Call the points and the value, such as “BL DR 62 7/16”, or with a letter for another kind of reading, such as “h BL 212.5”.'
-                : "A {$kind::name()} reading needs a second point.");
+                : sprintf('The kind of reading “%s” (%s) needs a %s point, such as “%s”.', $kind::name(), $kind::label(), $place === 1 ? 'second' : 'third', $kind::example()));
         }
 
         return $this->find($word) ?? throw UnknownPoint::named($word, array_map(fn ($point): string => $point->id, $this->frame->points));
@@ -171,7 +171,7 @@ final readonly class CallReader
         if (count($parts) === 1) {
             return [$typed, null];
         }
-        if ($kind !== TramReading::class) {
+        if (! $kind::hasPointers()) {
             throw UnclearCall::because('pointers', 'Only a tram has pointers; leave out what follows the @.');
         }
         $lengths = str_contains($parts[1], ',') ? explode(',', $parts[1]) : explode(' ', trim($parts[1]));

@@ -7,7 +7,6 @@ namespace Geodex\Core\Survey\Cause;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\Reading\Reading;
-use Geodex\Core\Survey\Reading\TramReading;
 
 /** Left and right mixed up at every point of the reading: the mirrored one was read. */
 final readonly class LeftForRight implements Cause
@@ -21,7 +20,7 @@ final readonly class LeftForRight implements Cause
             return [];
         }
         try {
-            $would = $reading->kind::between($mirrored, $reading->kind instanceof TramReading ? $reading->kind->pointers : null)->linearise($at)->predicted;
+            $would = $reading->kind->at($mirrored)->linearise($at)->predicted;
         } catch (CoreFailure) {
             return [];
         }

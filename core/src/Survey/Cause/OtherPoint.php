@@ -8,7 +8,6 @@ use Geodex\Core\Frame\Frame;
 use Geodex\Core\Geometry\DegenerateGeometry;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Reading\Reading;
-use Geodex\Core\Survey\Reading\TramReading;
 
 /** The wrong hole: the mate of a point, or a neighbour, read in its place. */
 final readonly class OtherPoint implements Cause
@@ -18,7 +17,6 @@ final readonly class OtherPoint implements Cause
     public function forms(Reading $reading, Frame $frame, array $at, float $true): array
     {
         $kind = $reading->kind;
-        $pointers = $kind instanceof TramReading ? $kind->pointers : null;
         $causes = [];
         foreach ($kind->points() as $id) {
             foreach ($this->others($id, $frame, $at) as $other) {
@@ -27,7 +25,7 @@ final readonly class OtherPoint implements Cause
                     continue;
                 }
                 try {
-                    $would = $kind::between($points, $pointers)->linearise($at)->predicted;
+                    $would = $kind->at($points)->linearise($at)->predicted;
                 } catch (DegenerateGeometry) {
                     continue;
                 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Geodex\Core\Survey\Explanation;
 
 use Geodex\Core\Survey\Reading\Reading;
-use Geodex\Core\Survey\Repeat\RepeatKey;
 
 /**
  * Repeats of one reading that agree are one observation: a mistake is made twice as easily as once, so two of them must not
@@ -21,7 +20,7 @@ final readonly class PooledReadings
     {
         $same = $groups = [];
         foreach ($readings as $reading) {
-            $same[RepeatKey::of($reading)][] = $reading;
+            $same[$reading->kind->repeatKey()][] = $reading;
         }
         foreach ($same as $group) {
             array_push($groups, ...self::agree($group, $critical) ? [$group] : array_map(fn (Reading $reading): array => [$reading], $group));

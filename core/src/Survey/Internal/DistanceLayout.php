@@ -9,7 +9,6 @@ use Geodex\Core\Frame\Side;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\LinearAlgebra\SymmetricEigen;
 use Geodex\Core\Survey\Reading\Reading;
-use Geodex\Core\Survey\Reading\TramReading;
 
 /**
  * Lays points out from the lengths between them: shortest paths stand in for lengths that were not read, and the three
@@ -61,11 +60,11 @@ final readonly class DistanceLayout
         $place = array_flip($ids);
         $d = array_fill(0, $n, array_fill(0, $n, INF));
         foreach ($readings as $reading) {
-            if (! in_array($reading->kind::name(), ['tram', 'plan'], true)) {
+            if (! $reading->kind::isDistance()) {
                 continue;
             }
             [$p, $q] = array_map(fn (string $id): int => $place[$id], $reading->kind->points());
-            $pointers = $reading->kind instanceof TramReading ? $reading->kind->pointers : null;
+            $pointers = $reading->kind->pointers();
             $d[$p][$q] = $d[$q][$p] = min($d[$p][$q], hypot($reading->value, $pointers === null ? 0.0 : $pointers[0] - $pointers[1]));
         }
         for ($k = 0; $k < $n; $k++) {
@@ -135,13 +134,10 @@ final readonly class DistanceLayout
     {
         foreach ($readings as $reading) {
             $id = $reading->kind->points()[0];
-            $at = $layout[$id];
-            $layout[$id] = match ($reading->kind::name()) {
-                'height' => Vector3::of($at->x, $at->y, $reading->value),
-                'offset' => Vector3::of($at->x, $reading->value, $at->z),
-                'station' => Vector3::of($reading->value, $at->y, $at->z),
-                default => $at,
-            };
+            $axis = $reading->kind::coordinate();
+            if ($axis !== null) {
+                $layout[$id] = Vector3::of(...array_replace($layout[$id]->toArray(), [$axis => $reading->value]));
+            }
         }
 
         return $layout;

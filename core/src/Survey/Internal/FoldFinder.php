@@ -15,9 +15,6 @@ use Geodex\Core\LinearAlgebra\SymmetricEigen;
  */
 final readonly class FoldFinder
 {
-    /** Kinds of readings that tell on which side a point stands. */
-    private const TELL_HEIGHT = ['height', 'rise', 'slope'];
-
     /** A point nearer than this to the plane of its neighbours folds onto itself (mm). */
     private const FOLDS_MM = 4.0;
 
@@ -45,10 +42,14 @@ final readonly class FoldFinder
         $told = $linked = [];
         foreach ($network->readings as $reading) {
             $points = $reading->kind->points();
-            if (in_array($reading->kind::name(), self::TELL_HEIGHT, true)) {
+            if ($reading->kind::tellsHeight()) {
                 $told += array_fill_keys($points, true);
-            } elseif (count($points) === 2) {
-                $linked[$points[0]][$points[1]] = $linked[$points[1]][$points[0]] = true;
+            } elseif (count($points) > 1) {
+                foreach ($points as $a) {
+                    foreach (array_diff($points, [$a]) as $b) {
+                        $linked[$a][$b] = true;
+                    }
+                }
             }
         }
         $free = array_values(array_filter($network->pointIds, fn (string $id): bool => ! isset($told[$id])));

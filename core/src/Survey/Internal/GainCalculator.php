@@ -8,7 +8,6 @@ use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\NextReading;
 use Geodex\Core\Survey\Reading\DesignRow;
 use Geodex\Core\Survey\Reading\ReadingKind;
-use Geodex\Core\Survey\Reading\TramReading;
 use Geodex\Core\Survey\ReadingStatus;
 use Geodex\Core\Survey\ReasonToRead;
 use Geodex\Core\Survey\SurveyOptions;
@@ -83,8 +82,8 @@ final class GainCalculator
     public function rate(ReadingKind $kind): ?Rating
     {
         $solved = $this->result->solved;
-        // A tram is blind to where the bench is, so it can be laid in the axes of the chart at once.
-        $blind = $kind instanceof TramReading;
+        // What is blind to where the bench is can be laid in the axes of the chart at once.
+        $blind = ! $kind::seesBench();
         $design = $kind->linearise($blind ? $solved->chart : $solved->bench);
         $row = $solved->network->unweighted($kind->points(), $blind ? $design->partials : $solved->datum->turned($design->partials));
         $loose = $this->most($row, $this->result->covariance->loose);
@@ -157,17 +156,18 @@ final class GainCalculator
     private function decided(ReadingKind $kind, array $row, DesignRow $design): float
     {
         $sum = 0.0;
-        if (! $kind instanceof TramReading) {
+        if ($kind::seesBench()) {
             foreach ($this->benchEffects($kind, $design) as $effect) {
                 $sum += $effect * $effect;
             }
 
             return $sum;
         }
-        [$i, $j, $k, $l, $m, $n] = array_keys($row);
-        [$a, $b, $c, $d, $e, $f] = array_values($row);
         foreach ($this->undecidedRows as $r) {
-            $effect = $a * $r[$i] + $b * $r[$j] + $c * $r[$k] + $d * $r[$l] + $e * $r[$m] + $f * $r[$n];
+            $effect = 0.0;
+            foreach ($row as $column => $partial) {
+                $effect += $partial * $r[$column];
+            }
             $sum += $effect * $effect;
         }
 

@@ -143,7 +143,7 @@ final readonly class GrossScreen
         foreach ($places as $place) {
             $fit = 0;
             foreach ($readings as $reading) {
-                if (count($reading->kind->points()) === 2 && in_array($id, $reading->kind->points(), true) && array_diff_key(array_flip($reading->kind->points()), $chart) === []) {
+                if ($reading->kind::quantity() === 'length' && in_array($id, $reading->kind->points(), true) && array_diff_key(array_flip($reading->kind->points()), $chart) === []) {
                     try {
                         $fit += abs($reading->value - $reading->kind->linearise([...$chart, $id => $place])->predicted) <= self::GROSS_MM ? 1 : 0;
                     } catch (CoreFailure) {

@@ -78,13 +78,11 @@ final readonly class Network
     public function row(int $i, array $partials): array
     {
         $sigma = $this->readings[$i]->sigma;
-        $c = $this->firsts[$i][0];
-        $row = [$c => $partials[0] / $sigma, $c + 1 => $partials[1] / $sigma, $c + 2 => $partials[2] / $sigma];
-        if (isset($this->firsts[$i][1])) {
-            $c = $this->firsts[$i][1];
-            $row[$c] = $partials[3] / $sigma;
-            $row[$c + 1] = $partials[4] / $sigma;
-            $row[$c + 2] = $partials[5] / $sigma;
+        $row = [];
+        foreach ($this->firsts[$i] as $k => $c) {
+            $row[$c] = $partials[3 * $k] / $sigma;
+            $row[$c + 1] = $partials[3 * $k + 1] / $sigma;
+            $row[$c + 2] = $partials[3 * $k + 2] / $sigma;
         }
 
         return $row;

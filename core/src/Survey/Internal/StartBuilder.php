@@ -142,7 +142,7 @@ final readonly class StartBuilder
         $told = $known;
         foreach ($readings as $reading) {
             // A chain of rises that nothing holds starts at zero: where the bench is does not matter.
-            if (in_array($reading->kind::name(), ['height', 'rise', 'slope'], true)) {
+            if ($reading->kind::tellsHeight()) {
                 $told += array_fill_keys($reading->kind->points(), Vector3::of(0, 0, 0));
             }
         }

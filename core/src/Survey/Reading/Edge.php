@@ -21,7 +21,7 @@ enum Edge: string
      */
     public function correction(Frame $frame, ReadingKind $kind): float
     {
-        if (! in_array($kind::name(), ['tram', 'plan'], true)) {
+        if (! $kind::isDistance()) {
             throw ImpossibleReading::because('', "A {$kind::name()} is not taken edge to edge; leave out “{$this->value}”.");
         }
         $radii = 0.0;

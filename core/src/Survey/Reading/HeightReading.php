@@ -19,9 +19,29 @@ final readonly class HeightReading implements ReadingKind
         return 'h';
     }
 
+    public static function label(): string
+    {
+        return 'height above the bench';
+    }
+
+    public static function example(): string
+    {
+        return 'h BL 212.5';
+    }
+
     public static function usualSigma(): float
     {
         return 1.0;
+    }
+
+    public static function tellsHeight(): bool
+    {
+        return true;
+    }
+
+    public static function coordinate(): int
+    {
+        return 2;
     }
 
     public function linearise(array $at): DesignRow

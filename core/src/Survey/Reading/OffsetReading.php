@@ -19,9 +19,24 @@ final readonly class OffsetReading implements ReadingKind
         return 'o';
     }
 
+    public static function label(): string
+    {
+        return 'distance right of the bench centreline';
+    }
+
+    public static function example(): string
+    {
+        return 'o BL -390';
+    }
+
     public static function usualSigma(): float
     {
         return 1.5;
+    }
+
+    public static function coordinate(): int
+    {
+        return 1;
     }
 
     public function linearise(array $at): DesignRow

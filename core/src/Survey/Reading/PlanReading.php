@@ -23,9 +23,24 @@ final readonly class PlanReading implements ReadingKind
         return 'p';
     }
 
+    public static function label(): string
+    {
+        return 'length between plumb-bob marks';
+    }
+
+    public static function example(): string
+    {
+        return 'p BL DR 1198';
+    }
+
     public static function usualSigma(): float
     {
         return 1.5;
+    }
+
+    public static function isDistance(): bool
+    {
+        return true;
     }
 
     public function linearise(array $at): DesignRow

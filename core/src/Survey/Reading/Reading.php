@@ -41,8 +41,10 @@ final readonly class Reading
             throw ImpossibleReading::because($id, sprintf('No tool is good for %g: a sigma is from %g to %g.', $sigma, self::LEAST_SIGMA, self::GREATEST_SIGMA));
         }
         $points = $kind->points();
-        if (count($points) === 2 && $points[0] === $points[1]) {
-            throw ImpossibleReading::samePointTwice($id, $points[0]);
+        foreach ($points as $i => $point) {
+            if (in_array($point, array_slice($points, 0, $i), true)) {
+                throw ImpossibleReading::samePointTwice($id, $point);
+            }
         }
         $why = $kind->implausible($value);
         if ($why !== null) {

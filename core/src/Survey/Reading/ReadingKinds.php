@@ -16,7 +16,14 @@ final readonly class ReadingKinds
         OffsetReading::class,
         StationReading::class,
         SlopeReading::class,
+        AngleReading::class,
     ];
+
+    /** @return list<class-string<ReadingKind>> */
+    public static function all(): array
+    {
+        return self::KINDS;
+    }
 
     /** @return list<string> */
     public static function names(): array

@@ -7,6 +7,8 @@ namespace Geodex\Core\Survey\Reading;
 /** What the kinds that name one point have in common. */
 trait ReadsOnePoint
 {
+    use ReadsPlainly;
+
     public function __construct(private readonly string $point) {}
 
     public static function between(array $points, ?array $pointers): self
@@ -14,14 +16,9 @@ trait ReadsOnePoint
         return new self($points[0]);
     }
 
-    public static function pointCount(): int
+    public static function roles(): array
     {
-        return 1;
-    }
-
-    public static function quantity(): string
-    {
-        return 'length';
+        return ['point'];
     }
 
     public function points(): array

@@ -7,6 +7,8 @@ namespace Geodex\Core\Survey\Reading;
 /** What the kinds that run from one point to another have in common. */
 trait ReadsTwoPoints
 {
+    use ReadsPlainly;
+
     public function __construct(private readonly string $from, private readonly string $to) {}
 
     public static function between(array $points, ?array $pointers): self
@@ -14,14 +16,9 @@ trait ReadsTwoPoints
         return new self($points[0], $points[1]);
     }
 
-    public static function pointCount(): int
+    public static function roles(): array
     {
-        return 2;
-    }
-
-    public static function quantity(): string
-    {
-        return 'length';
+        return ['from', 'to'];
     }
 
     public function points(): array

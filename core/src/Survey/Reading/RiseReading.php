@@ -19,9 +19,30 @@ final readonly class RiseReading implements ReadingKind
         return 'r';
     }
 
+    public static function label(): string
+    {
+        return 'height of the second point above the first';
+    }
+
+    public static function example(): string
+    {
+        return 'r BL BR -3';
+    }
+
     public static function usualSigma(): float
     {
         return 1.0;
+    }
+
+    public static function tellsHeight(): bool
+    {
+        return true;
+    }
+
+    /** From the other end it has the other sign. */
+    public function repeatKey(): string
+    {
+        return self::name().' '.implode(' ', $this->points());
     }
 
     public function linearise(array $at): DesignRow

@@ -29,9 +29,30 @@ final readonly class SlopeReading implements ReadingKind
         return 'angle';
     }
 
+    public static function label(): string
+    {
+        return 'level laid from one point to another, degrees';
+    }
+
+    public static function example(): string
+    {
+        return 'l BL BR 0.2';
+    }
+
     public static function usualSigma(): float
     {
         return 0.1;
+    }
+
+    public static function tellsHeight(): bool
+    {
+        return true;
+    }
+
+    /** From the other end it has the other sign. */
+    public function repeatKey(): string
+    {
+        return self::name().' '.implode(' ', $this->points());
     }
 
     public function linearise(array $at): DesignRow

@@ -19,9 +19,24 @@ final readonly class StationReading implements ReadingKind
         return 'x';
     }
 
+    public static function label(): string
+    {
+        return 'distance along the bench';
+    }
+
+    public static function example(): string
+    {
+        return 'x BL 1500';
+    }
+
     public static function usualSigma(): float
     {
         return 1.5;
+    }
+
+    public static function coordinate(): int
+    {
+        return 0;
     }
 
     public function linearise(array $at): DesignRow

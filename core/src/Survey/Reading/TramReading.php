@@ -12,8 +12,10 @@ use Geodex\Core\Geometry\DegenerateGeometry;
  */
 final readonly class TramReading implements ReadingKind
 {
+    use ReadsPlainly;
+
     /** @param  ?array{float, float}  $pointers lengths of the two pointers (mm) */
-    private function __construct(private string $from, private string $to, public ?array $pointers) {}
+    private function __construct(private string $from, private string $to, private ?array $pointers) {}
 
     public static function name(): string
     {
@@ -25,19 +27,34 @@ final readonly class TramReading implements ReadingKind
         return 't';
     }
 
+    public static function label(): string
+    {
+        return 'tram between two points';
+    }
+
+    public static function example(): string
+    {
+        return 'BL DR 1204';
+    }
+
     public static function between(array $points, ?array $pointers): self
     {
         return new self($points[0], $points[1], $pointers);
     }
 
-    public static function pointCount(): int
+    public static function roles(): array
     {
-        return 2;
+        return ['from', 'to'];
     }
 
-    public static function quantity(): string
+    public static function seesBench(): bool
     {
-        return 'length';
+        return false;
+    }
+
+    public static function hasPointers(): bool
+    {
+        return true;
     }
 
     public static function usualSigma(): float
@@ -48,6 +65,22 @@ final readonly class TramReading implements ReadingKind
     public function points(): array
     {
         return [$this->from, $this->to];
+    }
+
+    public function pointers(): ?array
+    {
+        return $this->pointers;
+    }
+
+    /** Pointers are part of the thing: others, another reading. */
+    public function repeatKey(): string
+    {
+        return $this->key().' '.($this->pointers === null ? 0.0 : abs($this->pointers[0] - $this->pointers[1]));
+    }
+
+    public static function isDistance(): bool
+    {
+        return true;
     }
 
     public function linearise(array $at): DesignRow

@@ -22,7 +22,7 @@ final readonly class RepeatFinder
     {
         $groups = [];
         foreach ($survey->readingsInUse() as $reading) {
-            $groups[RepeatKey::of($reading)][] = $reading;
+            $groups[$reading->kind->repeatKey()][] = $reading;
         }
         $repeats = [];
         foreach ($groups as $group) {

@@ -1,4 +1,5 @@
 import { Sheet } from '@/shared/ui/sheet';
+import { kinds } from '@/types/kinds';
 
 const KEYS: [string, string][] = [
     ['Enter', 'store the reading, take the number for the suggested one'],
@@ -16,18 +17,12 @@ const KEYS: [string, string][] = [
 ];
 
 const CALLS: [string, string][] = [
-    ['BL DR 1204', 'tram between two points'],
-    ['BL DR 62 7/16 in', 'the same, in inches'],
+    ...kinds.map(({ example, label }): [string, string] => [example, label]),
+    ['BL DR 62 7/16 in', 'a length in inches'],
     ['BL DR 62 7/16 strong', 'half a division more; light: less'],
     ['B left D right 16 3/8', 'names in words; a fraction is inches, also in a millimetre job'],
     ['BL DR 1204 @100,250', 'tram with pointers of unequal length'],
     ['BL DR 1190 near', 'between the edges that face each other; far for the outer ones'],
-    ['p BL DR 1551', 'plan: between plumb-bob marks'],
-    ['h BL 212.5', 'height above the bench'],
-    ['r BL BR −1.5', 'rise: second point above the first'],
-    ['o BL −404', 'offset, right of the centreline positive'],
-    ['x BL 812', 'station along the bench'],
-    ['l BL BR 0.2', 'level, degrees'],
 ];
 
 function Rows({ rows }: { rows: [string, string][] }) {

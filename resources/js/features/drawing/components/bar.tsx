@@ -1,5 +1,6 @@
 import type { DrawnPoint } from '@/features/drawing/lib/drawn-points';
 import type { Scene } from '@/features/drawing/lib/scene';
+import { kinds } from '@/types/kinds';
 
 export interface BarReading {
     kind: string;
@@ -14,46 +15,46 @@ interface Line {
 
 /** The chosen reading as the tool itself, laid between its points with its length written on it. */
 export function Bar({ reading, drawn, scene }: { reading: BarReading; drawn: DrawnPoint[]; scene: Scene }) {
-    const [p, q] = reading.points.map((id) => drawn.find((one) => one.point.id === id));
-    if (!p) return null;
-    const [plan, side] = lines(reading.kind, p, q, scene);
-    const written = plan ?? side;
+    const found = reading.points.map((id) => drawn.find((one) => one.point.id === id));
+    const points = found.filter((one) => one !== undefined);
+    if (points.length < found.length || !points[0]) return null;
+    const { plan, side } = lines(reading.kind, points, scene);
+    const written = plan[0] ?? side[0];
     return (
         <g aria-hidden>
-            {[plan, side].map(
-                (line, view) =>
-                    line && (
-                        <path
-                            key={view}
-                            d={`M${line.from.x} ${line.from.y}L${line.to.x} ${line.to.y}`}
-                            stroke="var(--now)"
-                            strokeWidth={view === 0 ? 3 : 2}
-                        />
-                    ),
+            {[plan, side].map((view, which) =>
+                view.map((line, i) => (
+                    <path
+                        key={`${which} ${i}`}
+                        d={`M${line.from.x} ${line.from.y}L${line.to.x} ${line.to.y}`}
+                        stroke="var(--now)"
+                        strokeWidth={which === 0 ? 3 : 2}
+                    />
+                )),
             )}
             {written && <Plate line={written} text={reading.text} scene={scene} />}
         </g>
     );
 }
 
-function lines(kind: string, p: DrawnPoint, q: DrawnPoint | undefined, scene: Scene): [Line | null, Line | null] {
-    switch (kind) {
-        case 'height':
-            return [null, { from: { x: p.side.x, y: scene.datumY }, to: p.side }];
-        case 'offset':
-            return [{ from: { x: p.plan.x, y: scene.planY(0) }, to: p.plan }, null];
-        case 'station':
-            return [{ from: { x: scene.x(0), y: p.plan.y }, to: p.plan }, null];
-        case 'rise':
-        case 'slope':
-            return q
-                ? [
-                      { from: p.plan, to: q.plan },
-                      { from: p.side, to: q.side },
-                  ]
-                : [null, null];
-        default:
-            return q ? [{ from: p.plan, to: q.plan }, kind === 'plan' ? null : { from: p.side, to: q.side }] : [null, null];
+/** From point to point; what reads a coordinate runs from where the bench has its zero. */
+function lines(kind: string, points: DrawnPoint[], scene: Scene): { plan: Line[]; side: Line[] } {
+    const [p] = points;
+    if (!p) return { plan: [], side: [] };
+    switch (kinds.find((one) => one.name === kind)?.coordinate) {
+        case 0:
+            return { plan: [{ from: { x: scene.x(0), y: p.plan.y }, to: p.plan }], side: [] };
+        case 1:
+            return { plan: [{ from: { x: p.plan.x, y: scene.planY(0) }, to: p.plan }], side: [] };
+        case 2:
+            return { plan: [], side: [{ from: { x: p.side.x, y: scene.datumY }, to: p.side }] };
+        default: {
+            const between = points.slice(1).map((q, i) => [points[i] ?? p, q] as const);
+            return {
+                plan: between.map(([from, to]) => ({ from: from.plan, to: to.plan })),
+                side: kind === 'plan' ? [] : between.map(([from, to]) => ({ from: from.side, to: to.side })),
+            };
+        }
     }
 }
 

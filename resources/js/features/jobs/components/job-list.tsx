@@ -36,7 +36,7 @@ export function JobList({ jobs, archived }: { jobs: JobRowProps[]; archived: boo
                     {job.canWork && (
                         <Button
                             look="quiet"
-                            className="justify-self-start"
+                            className="justify-self-start max-md:-ml-4"
                             onClick={() => router.put(job.archive, { aside: !archived }, { preserveScroll: true })}
                         >
                             {archived ? 'Bring back' : 'Lay aside'} <span className="sr-only">{job.title}</span>

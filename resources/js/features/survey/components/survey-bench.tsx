@@ -74,9 +74,9 @@ export function SurveyBench({
     const onOutcome = useCallback(
         (outcome: Outcome) => {
             if (outcome.state === 'refused') {
-                setSaid({ state: 'refused', message: outcome.message });
                 // An empty line takes it back to be put right; it does not push out what is being typed.
                 if (line.current !== '') return undefined;
+                setSaid({ state: 'refused', message: outcome.message });
                 setText(outcome.entry.call);
                 return 'taken' as const;
             }

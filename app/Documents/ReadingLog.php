@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Models\Survey;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** The log of a survey, read in three queries however long it is. */
+final readonly class ReadingLog
+{
+    private const COLUMNS = ['r.id', 'r.client_id', 'r.number', 'r.kind', 'r.typed', 'r.typed_unit', 'r.value_mm', 'r.value_deg', 'r.sigma', 'r.pointer_from_mm', 'r.pointer_to_mm', 'r.edge', 'r.offset_mm', 'r.supersedes_id', 'r.created_at'];
+
+    /** @return list<LoggedReading> in the order in which they were taken */
+    public function of(Survey $survey): array
+    {
+        /** @var list<object{id: int, client_id: string, number: int, kind: string, typed: string, typed_unit: 'mm'|'in'|'deg', value_mm: ?string, value_deg: ?string, sigma: ?string, pointer_from_mm: ?string, pointer_to_mm: ?string, edge: 'near'|'far'|null, offset_mm: ?string, supersedes_id: ?int, created_at: string, by: ?string, instrument: ?string}> $rows */
+        $rows = DB::table('readings as r')->leftJoin('users as u', 'u.id', '=', 'r.user_id')->leftJoin('instruments as i', 'i.id', '=', 'r.instrument_id')
+            ->where('r.survey_id', $survey->id)->orderBy('r.number')->get([...self::COLUMNS, 'u.name as by', 'i.name as instrument'])->all();
+        $points = $this->points($survey);
+        $struck = $this->struck($survey);
+        $ids = $replaced = [];
+        foreach ($rows as $row) {
+            $ids[$row->id] = $row->client_id;
+            // A replacement that was struck itself replaces nothing.
+            if ($row->supersedes_id !== null && ! isset($struck[$row->id])) {
+                $replaced[$row->supersedes_id] = $row->number;
+            }
+        }
+        $number = fn (?string $decimal): ?float => $decimal === null ? null : (float) $decimal;
+
+        return array_map(fn (object $row): LoggedReading => new LoggedReading(
+            $row->client_id, $row->number, $row->kind, $points[$row->id] ?? [], $row->typed, $row->typed_unit,
+            $number($row->value_mm), $number($row->value_deg), $number($row->sigma),
+            $row->pointer_from_mm === null || $row->pointer_to_mm === null ? null : [(float) $row->pointer_from_mm, (float) $row->pointer_to_mm],
+            $row->edge, $number($row->offset_mm), $row->instrument,
+            $row->supersedes_id === null ? null : $ids[$row->supersedes_id] ?? null,
+            $replaced[$row->id] ?? null,
+            $struck[$row->id] ?? null,
+            $row->by ?? '',
+            str_replace(' ', 'T', substr($row->created_at, 0, 19)).'Z',
+        ), $rows);
+    }
+
+    /** @return array<int, list<string>> codes of the points by reading */
+    private function points(Survey $survey): array
+    {
+        $points = [];
+        foreach ($this->beside($survey, 'reading_points as x')->join('points as p', 'p.id', '=', 'x.point_id')->orderBy('x.reading_id')->orderBy('x.place')->get(['x.reading_id', 'p.code']) as $row) {
+            /** @var object{reading_id: int, code: string} $row */
+            $points[$row->reading_id][] = $row->code;
+        }
+
+        return $points;
+    }
+
+    /** @return array<int, string> reasons by reading, of those whose last mark is a strike */
+    private function struck(Survey $survey): array
+    {
+        $struck = [];
+        foreach ($this->beside($survey, 'strikes as x')->orderBy('x.id')->get(['x.reading_id', 'x.kind', 'x.reason']) as $row) {
+            /** @var object{reading_id: int, kind: 'struck'|'restored', reason: string} $row */
+            $struck[$row->reading_id] = $row->kind === 'struck' ? $row->reason : null;
+        }
+
+        return array_filter($struck, is_string(...));
+    }
+
+    private function beside(Survey $survey, string $table): Builder
+    {
+        return DB::table($table)->join('readings as r', 'r.id', '=', 'x.reading_id')->where('r.survey_id', $survey->id);
+    }
+}
