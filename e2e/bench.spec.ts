@@ -130,17 +130,40 @@ test('a vehicle is set until it may be tacked, and its offsets go into the surve
     await expect(page.getByText('70 readings')).toBeVisible();
 });
 
-test('two diagonals alone tell whether a panel is square, in inches too', async ({ page }) => {
+test('a quick tool: two diagonals alone tell whether a panel is square, in inches too', async ({ page }) => {
     await logIn(page);
     await page.getByRole('button', { name: /^Technician/ }).click();
-    await page.getByRole('menuitem', { name: 'Square check' }).click();
+    await page.getByRole('menuitem', { name: 'Quick tools' }).click();
+    await page.getByRole('link', { name: 'Square check' }).click();
     await page.getByRole('radio', { name: 'inch', exact: true }).click();
     await page.getByLabel('Diagonal, left front to right rear, in').fill('85 1/8');
     await page.getByLabel('Diagonal, right front to left rear, in').fill('84 1/2');
-    await page.getByRole('button', { name: 'Is it square?' }).click();
-    await expect(page.getByText('Measure this one too.')).toBeVisible();
-    await page.getByLabel('Rail, front point to rear point, in').fill('78 3/4');
-    await page.getByRole('button', { name: 'Is it square?' }).click();
+    await page.getByRole('button', { name: 'Work it out' }).click();
+    await expect(page.getByText(/^missing: Left rail, front point to rear point/)).toBeVisible();
+    await page.getByLabel('Left rail, front point to rear point, in').fill('78 3/4');
+    await page.getByRole('button', { name: 'Work it out' }).click();
     await expect(page.getByRole('heading', { name: 'Not square' })).toBeVisible();
     await expect(page.getByText(/The right rail sits 0\.\d+ ± 0\.\d+ in rearward/)).toBeVisible();
+});
+
+test('a quick tool by keyboard: corners on supports, with fields in groups', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/tools/support-twist');
+    await page.getByLabel('Front left, mm').first().focus();
+    for (const height of ['512', '506', '498', '503']) {
+        await page.keyboard.type(height);
+        await page.keyboard.press('Tab');
+    }
+    await page.getByLabel('Between the front points, mm').fill('820');
+    await page.getByLabel('Between the rear points, mm').fill('820');
+    await page.keyboard.press('Enter');
+    await expect(
+        page.getByText(/wind the frame by 11\.0 ± 3\.9 mm.* let down the front left by 11\.0 mm/),
+    ).toBeVisible();
+    await expect(
+        page.getByRole('row', { name: /Twist, front less rear, right side high −11\.0 mm/ }),
+    ).toBeVisible();
+    await expect(
+        page.getByRole('row', { name: /One jack, up positive: front right 11\.0 mm/ }),
+    ).toBeVisible();
 });

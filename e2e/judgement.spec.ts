@@ -71,7 +71,9 @@ test.describe('at 390 px', () => {
             `${url}/findings`,
             '/instruments',
             '/practice',
-            '/calculator',
+            '/tools',
+            '/tools/square-check',
+            '/tools/heat-input',
         ]) {
             await page.goto(path);
             await page.waitForLoadState('networkidle');

@@ -110,17 +110,17 @@ await frame.page.getByRole('textbox', { name: 'Reading' }).focus();
 await frame.take('explanations');
 await frame.page.goto(`${url}/instruments`);
 await frame.take('instruments');
-await frame.page.goto(`${url}/calculator`);
+await frame.page.goto(`${url}/tools/square-check`);
 for (const [label, value] of [
     ['Diagonal, left front to right rear, mm', '2162'],
     ['Diagonal, right front to left rear, mm', '2146'],
     ['Left rail, front point to rear point, mm', '2000'],
-    ['Right rail, if measured, mm', '2001'],
-    ['Width at the front, if measured, mm', '800'],
-    ['Width at the rear, if measured, mm', '806'],
+    ['Right rail, mm, if known', '2001'],
+    ['Width at the front, mm, if known', '800'],
+    ['Width at the rear, mm, if known', '806'],
 ])
     await frame.page.getByLabel(label).fill(value);
-await frame.page.getByRole('button', { name: 'Is it square?' }).click();
+await frame.page.getByRole('button', { name: 'Work it out' }).click();
 await frame.page.getByRole('heading', { name: 'Not square' }).waitFor();
 await frame.page.evaluate(() => scrollTo(0, 0));
 await frame.take('square-check');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BlockedController;
-use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\ChartController;
 use App\Http\Controllers\DatumController;
 use App\Http\Controllers\DrivelineController;
@@ -20,6 +19,7 @@ use App\Http\Controllers\ReadingTableController;
 use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SurveyController;
+use App\Http\Controllers\ToolController;
 use App\Http\Controllers\WorkshopController;
 use Illuminate\Support\Facades\Route;
 
@@ -85,8 +85,10 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/instruments/{instrument}/check', [InstrumentController::class, 'check'])->name('instruments.check');
     Route::post('/instruments/{instrument}/token', [InstrumentController::class, 'token'])->name('instruments.token');
 
-    Route::get('/calculator', [CalculatorController::class, 'show'])->name('calculator');
-    Route::post('/calculator/square', [CalculatorController::class, 'square'])->name('calculator.square');
+    Route::redirect('/calculator', '/tools/square-check');
+    Route::get('/tools', [ToolController::class, 'index'])->name('tools');
+    Route::get('/tools/{tool}', [ToolController::class, 'show'])->name('tool');
+    Route::post('/tools/{tool}', [ToolController::class, 'store'])->name('tool.calculate');
 
     Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
     Route::post('/practice', [PracticeController::class, 'store'])->name('practice.start');

@@ -1,5 +1,6 @@
 // People who read a frame, as many as are asked for: each sends a reading every six seconds and asks for news every two, as a screen does.
 import { readFileSync } from 'node:fs';
+import { Visitor } from './visitor.mjs';
 
 const option = (name, or) => {
     const at = process.argv.indexOf(`--${name}`);
@@ -11,56 +12,16 @@ const people = option('people', 50);
 const READS_EVERY_MS = 6000;
 const ASKS_EVERY_MS = 2000;
 
-const cookies = new Map();
-
-async function ask(method, path, body, headers = {}) {
-    const began = performance.now();
-    const response = await fetch(url + path, {
-        method,
-        redirect: 'manual',
-        headers: {
-            Accept: 'application/json',
-            Cookie: [...cookies].map(([name, value]) => `${name}=${value}`).join('; '),
-            'X-XSRF-TOKEN': decodeURIComponent(cookies.get('XSRF-TOKEN') ?? ''),
-            'X-Requested-With': 'XMLHttpRequest',
-            ...headers,
-        },
-        body,
-    });
-    const text = await response.text();
-    return { response, text, ms: performance.now() - began };
-}
-
 /** One person logs in; the others are the same person at other screens, which costs the server as much. */
-async function logIn() {
-    const keep = ({ response }) => {
-        for (const line of response.headers.getSetCookie()) {
-            const [, name, value] = /^([^=]+)=([^;]*)/.exec(line);
-            cookies.set(name, value);
-        }
-    };
-    keep(await ask('GET', '/login'));
-    const form = JSON.stringify({ email: 'technician@slate-yard.example', password: 'slate-yard-42' });
-    keep(await ask('POST', '/login', form, { 'Content-Type': 'application/json' }));
-    keep(await ask('GET', '/jobs'));
-}
-
-/** A copy of the demo frame; its address. */
-async function newJob(title) {
-    const job = readFileSync('database/demo/mobile-library.job.json', 'utf8').replace(/"title": *"[^"]*"/, `"title": "${title}"`);
-    const form = new FormData();
-    form.append('file', new Blob([job], { type: 'application/json' }), 'load.job.json');
-    const { response } = await ask('POST', '/jobs/from-file', form);
-    const id = /\/jobs\/(\d+)/.exec(response.headers.get('Location') ?? '')?.[1];
-    if (!id) throw new Error(`The job was not taken in: ${response.status}`);
-    return `/jobs/${id}/surveys/before`;
-}
+const visitor = new Visitor(url);
+const demo = readFileSync('database/demo/mobile-library.job.json', 'utf8');
+const newJob = (title) => visitor.newJob(demo.replace(/"title": *"[^"]*"/, `"title": "${title}"`));
 
 /** Where the demo frame really stands, as its own survey says. */
 let places = [];
 
 async function survey(at) {
-    const { points } = JSON.parse((await ask('GET', `${at}/state`)).text);
+    const { points } = JSON.parse((await visitor.ask('GET', `${at}/state`)).text);
     places = points
         .filter((one) => one.chart && one.deviation)
         .map((one) => [one.id, one.chart.map((mm, axis) => mm + one.deviation[axis])]);
@@ -96,7 +57,7 @@ async function run(name, addresses) {
         await rest(Math.random() * ASKS_EVERY_MS);
         while (!stopped) {
             const began = performance.now();
-            const news = await ask('GET', `${at}/state?since=${revision}&present=`).catch(() => null);
+            const news = await visitor.ask('GET', `${at}/state?since=${revision}&present=`).catch(() => null);
             if (news) {
                 told('news', news);
                 if (news.response.status === 200) revision = JSON.parse(news.text).revision;
@@ -104,7 +65,7 @@ async function run(name, addresses) {
             if (performance.now() >= nextReading) {
                 nextReading += READS_EVERY_MS;
                 const body = JSON.stringify({ id: `load-${i}-${Date.now()}`, call: reading(), unit: 'mm' });
-                const answer = await ask('POST', `${at}/readings`, body, { 'Content-Type': 'application/json' }).catch(() => null);
+                const answer = await visitor.send('POST', `${at}/readings`, JSON.parse(body)).catch(() => null);
                 if (answer) {
                     told('reading', answer);
                     if (answer.response.status === 200) revision = JSON.parse(answer.text).survey.revision;
@@ -126,7 +87,7 @@ async function run(name, addresses) {
     }
 }
 
-await logIn();
+await visitor.logIn('technician');
 console.log('| who | asks | how often | median | p95 | slowest | refused, by status |\n| --- | --- | --- | --- | --- | --- | --- |');
 const one = await newJob('Load, one survey');
 await survey(one);

@@ -96,16 +96,3 @@ it('is looked at by an inspector and worked by a technician of the shop alone', 
     setUpBench()->assertForbidden();
     expect(BenchRound::count())->toBe(0);
 });
-
-describe('the square check outside a job', function () {
-    it('answers in words with the diagonals alone', function () {
-        $this->get('/calculator')->assertInertia(fn ($page) => $page->component('calculator'));
-        $this->postJson('/calculator/square', ['unit' => 'in', 'diagonalA' => '85 1/8', 'diagonalB' => '84 1/2', 'length' => '78 3/4'])->assertOk()
-            ->assertJsonPath('square', false)->assertJsonPath('text', fn (string $text): bool => str_contains($text, 'The right rail sits'));
-    });
-
-    it('says what is missing or no panel', function () {
-        $this->postJson('/calculator/square', ['unit' => 'mm', 'diagonalA' => '2154'])->assertUnprocessable()->assertJsonValidationErrors(['diagonalB', 'length']);
-        $this->postJson('/calculator/square', ['unit' => 'mm', 'diagonalA' => '9000', 'diagonalB' => '2000', 'length' => '2000'])->assertUnprocessable()->assertJsonPath('code', 'bench.lengths-do-not-close');
-    });
-});

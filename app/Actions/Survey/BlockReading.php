@@ -16,7 +16,7 @@ final readonly class BlockReading
     /** @param  list<string>  $points */
     public function block(Survey $survey, User $user, string $kind, array $points): void
     {
-        $reading = ReadingKinds::named($kind)::between($points, null)->key();
+        $reading = ReadingKinds::between($kind, $points)->key();
         if (DB::table('blocked_readings')->insertOrIgnore(['survey_id' => $survey->id, 'reading' => $reading, 'user_id' => $user->id, 'created_at' => Carbon::now()]) > 0) {
             $survey->increment('revision');
         }

@@ -21,7 +21,7 @@ final class BlockedController extends Controller
     public function store(Request $request, Job $job, string $survey, BlockReading $block): JsonResponse
     {
         $this->authorize('work', $job);
-        $given = $request->validate(['kind' => ['required', Rule::in(ReadingKinds::names())], 'points' => ['required', 'array', 'min:1', 'max:2'], 'points.*' => ['required', 'string', 'max:40']]);
+        $given = $request->validate(['kind' => ['required', Rule::in(ReadingKinds::names())], 'points' => ['required', 'array', 'min:1', 'max:3'], 'points.*' => ['required', 'string', 'max:40']]);
         $row = $this->survey($job, $survey);
         $block->block($row, $this->user($request), $given['kind'], array_values($given['points']));
 

@@ -8,6 +8,7 @@ use App\Actions\Saving\StaleSave;
 use App\Actions\Survey\CannotRecord;
 use App\Documents\UnreadableJob;
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\JobFile\InvalidFile;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -40,13 +41,17 @@ final readonly class FailureResponses
 
     private static function refusal(CoreFailure $failure, Request $request): JsonResponse|RedirectResponse
     {
-        $problems = $failure instanceof InvalidFile ? $failure->problems() : [];
+        $problems = match (true) {
+            $failure instanceof InvalidFile => $failure->problems(),
+            $failure instanceof InvalidFields => $failure->problems(),
+            default => [],
+        };
         if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
             return new JsonResponse(['code' => $failure->errorCode(), 'message' => $failure->getMessage(), 'problems' => $problems], $failure->errorCode() === CannotRecord::ID_TAKEN ? 409 : 422);
         }
         $errors = [];
         foreach ($problems as $i => $problem) {
-            $errors["problem.$i"] = (string) $problem;
+            $errors["problem.$i"] = is_array($problem) ? "{$problem['path']}: {$problem['message']}" : (string) $problem;
         }
 
         return back()->withInput($request->except(['file', 'password']))->withErrors($errors === [] ? ['problem.0' => $failure->getMessage()] : $errors);

@@ -27,6 +27,7 @@ final readonly class GeodexCommand
                geodex driveline FILE [--table]
                geodex accuracy [--frames 500] [--seed 1]
                geodex instrument --url URL --token TOKEN [--seed 1] [--damage rear-sidesway=12] [--slop 1] [--misreads 0.03] [--count 20]
+               geodex calc TOOL FILE|-
         TEXT;
 
     /**
@@ -42,6 +43,7 @@ final readonly class GeodexCommand
             $alone = match ($arguments[0] ?? '') {
                 'accuracy' => new AccuracyCommand($this->out),
                 'instrument' => new InstrumentCommand($this->out),
+                'calc' => new CalcCommand($this->out),
                 default => null,
             };
             if ($alone !== null) {

@@ -56,7 +56,7 @@ final readonly class NextReadingAdviser
             return [];
         }
         $ranked = [];
-        $suggested = array_map(fn (NextReading $next): string => ReadingKinds::named($next->kind)::between($next->points, null)->key(), $first);
+        $suggested = array_map(fn (NextReading $next): string => ReadingKinds::between($next->kind, $next->points)->key(), $first);
         foreach ($this->candidates($result->solved->bench, $survey, $suggested) as $kind) {
             $rating = $gains->rate($kind);
             if ($rating !== null) {

@@ -158,6 +158,20 @@ export interface ExplanationProps {
     weightedSum: number;
 }
 
+/** One thing that a form asks for, as core declares it. */
+export interface FieldProps {
+    name: string;
+    label: string;
+    kind: 'length' | 'number' | 'numbers' | 'count' | 'choice' | 'truth' | 'text' | 'group' | 'list';
+    unit: string;
+    isRequired: boolean;
+    default: string;
+    help: string;
+    range: string;
+    choices: string[];
+    fields: FieldProps[];
+}
+
 /** What the deviations mean together; mm. */
 export interface FindingProps {
     pattern: string;
@@ -529,15 +543,6 @@ export interface SourceRegionProps {
     side: 'agree' | 'first' | 'second' | 'neither' | 'open';
 }
 
-/** What two diagonals say; mm. */
-export interface SquareCheckProps {
-    rack: number;
-    expanded: number;
-    sidesway: number | null;
-    square: boolean;
-    text: string;
-}
-
 /** A station on the rail of a job. */
 export interface StageProps {
     key: string;
@@ -614,6 +619,25 @@ export interface TargetProps {
     side: 'left' | 'right' | 'centre';
     chart: number[] | null;
     target: number[] | null;
+}
+
+/** A quick tool: what it asks for, and what it gives. */
+export interface ToolProps {
+    name: string;
+    title: string;
+    purpose: string;
+    source: string;
+    fields: FieldProps[];
+    results: ToolResultProps[];
+    href: string;
+}
+
+/** One thing that a quick tool gives. */
+export interface ToolResultProps {
+    name: string;
+    label: string;
+    kind: string;
+    unit: string;
 }
 
 /** Readings in walking order round the frame. */

@@ -7,8 +7,6 @@ export const routes = {
     'bench.save': '/jobs/{job}/bench',
     blocked: '/jobs/{job}/surveys/{survey}/blocked',
     'blocked.free': '/jobs/{job}/surveys/{survey}/blocked',
-    calculator: '/calculator',
-    'calculator.square': '/calculator/square',
     datum: '/jobs/{job}/surveys/{survey}/datum',
     driveline: '/jobs/{job}/driveline',
     'driveline.save': '/jobs/{job}/driveline',
@@ -54,6 +52,9 @@ export const routes = {
     survey: '/jobs/{job}/surveys/{survey}',
     'survey.state': '/jobs/{job}/surveys/{survey}/state',
     surveys: '/jobs/{job}/surveys',
+    tool: '/tools/{tool}',
+    'tool.calculate': '/tools/{tool}',
+    tools: '/tools',
     workshop: '/workshop',
     'workshop.save': '/workshop',
 } as const;

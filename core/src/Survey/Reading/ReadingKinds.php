@@ -46,6 +46,22 @@ final readonly class ReadingKinds
         throw UnknownReadingKind::named($name, self::names());
     }
 
+    /**
+     * @param  list<string>  $points
+     *
+     * @throws UnknownReadingKind if no kind has that name
+     * @throws ImpossibleReading if it names another number of points
+     */
+    public static function between(string $name, array $points): ReadingKind
+    {
+        $kind = self::named($name);
+        if (count($points) !== count($kind::roles())) {
+            throw ImpossibleReading::because('', sprintf('A reading of the kind “%s” has its points as %s; %d were named.', $name, implode(' and ', $kind::roles()), count($points)));
+        }
+
+        return $kind::between($points, null);
+    }
+
     /** @return array<string, class-string<ReadingKind>> by the letter that calls them */
     public static function byLetter(): array
     {

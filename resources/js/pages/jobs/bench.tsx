@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { BenchSketch } from '@/features/bench/components/bench-sketch';
 import { JigForm } from '@/features/bench/components/jig-form';
-import { PanelSketch } from '@/features/bench/components/panel-sketch';
+import { PanelSketch } from '@/features/tools/sketches/square-check';
 import { RoundForm, type Step } from '@/features/bench/components/round-form';
 import { RoundPlot } from '@/features/bench/components/round-plot';
 import { RoundResult } from '@/features/bench/components/round-result';
@@ -73,7 +73,7 @@ function Bench({ job, initial }: { job: JobProps; initial: BenchProps }) {
             </div>
             <div className="grid content-start gap-4 lg:sticky lg:top-0 lg:self-start">
                 {step === 'square' ? (
-                    <PanelSketch rack={last ? (last.corners[0]?.right ?? 0) / -3 : 0} />
+                    <PanelSketch result={{ rack: last ? (last.corners[0]?.right ?? 0) / -3 : 0 }} />
                 ) : (
                     step === 'level' && <BenchSketch jig={bench.jig} round={last} />
                 )}

@@ -33,7 +33,7 @@ export default function JobsPage({ jobs, archived, aside, canCreate, greatestByt
                     <nav aria-label="Without a job" className="flex flex-wrap gap-x-5">
                         {(
                             [
-                                ['calculator', 'Square check'],
+                                ['tools', 'Quick tools'],
                                 ['instruments', 'Instruments'],
                                 ['practice', 'Practice bay'],
                             ] as const

@@ -36,7 +36,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
                         {user.role}
                     </p>
                     <MenuItem onSelect={() => router.visit(path('instruments'))}>Instruments</MenuItem>
-                    <MenuItem onSelect={() => router.visit(path('calculator'))}>Square check</MenuItem>
+                    <MenuItem onSelect={() => router.visit(path('tools'))}>Quick tools</MenuItem>
                     <MenuItem onSelect={() => router.visit(path('practice'))}>Practice bay</MenuItem>
                     <MenuItem onSelect={change}>{theme === 'dark' ? 'Light, for the shop' : 'Dark, for the office'}</MenuItem>
                     {user.canSetUpWorkshop && <MenuItem onSelect={() => router.visit(path('workshop'))}>Shop settings</MenuItem>}

@@ -1,5 +1,6 @@
 /** The four points from above, front to the left, racked the way the diagonals say; which diagonal is which is written on it. */
-export function PanelSketch({ rack }: { rack: number }) {
+export function PanelSketch({ result }: { result: Record<string, unknown> | null }) {
+    const rack = typeof result?.rack === 'number' ? result.rack : 0;
     const s = Math.sign(rack) * Math.min(26, Math.abs(rack) * 2);
     const [fl, rl, fr, rr] = [
         [60 - s / 2, 170],

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use Geodex\Core\Fields\Field;
+
+/** One thing that a form asks for, as core declares it. */
+final readonly class FieldProps
+{
+    /**
+     * @param  'length'|'number'|'numbers'|'count'|'choice'|'truth'|'text'|'group'|'list'  $kind
+     * @param  string  $range  what is allowed, in words
+     * @param  string  $default  as it would be typed; empty for none
+     * @param  list<string>  $choices
+     * @param  list<FieldProps>  $fields  of a group, or of each entry of a list
+     */
+    public function __construct(
+        public string $name,
+        public string $label,
+        public string $kind,
+        public string $unit,
+        public bool $isRequired,
+        public string $default,
+        public string $help,
+        public string $range,
+        public array $choices,
+        public array $fields,
+    ) {}
+
+    public static function from(Field $field): self
+    {
+        $default = is_array($field->default) ? implode(', ', array_filter($field->default, is_scalar(...))) : (is_scalar($field->default) ? (string) $field->default : '');
+
+        return new self(
+            $field->name, $field->label, $field->kind->value, $field->unit, $field->isRequired, $default, $field->help, $field->range(), $field->choices,
+            array_map(self::from(...), $field->fields),
+        );
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Fields;
+
+use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Units\Length;
+use Geodex\Core\Units\LengthUnit;
+
+/** Reads what was given for some fields, and names everything that is wrong with its path instead of stopping at the first. */
+final class FieldReader
+{
+    /** @var list<string> */
+    private array $problems = [];
+
+    /**
+     * @param  LengthUnit  $unit  what a bare number means
+     * @param  bool  $typed  whether everything comes as text from a form, where nothing typed is nothing given
+     */
+    public function __construct(private readonly LengthUnit $unit = LengthUnit::Millimetre, private readonly bool $typed = false) {}
+
+    /**
+     * @param  list<Field>  $fields
+     *
+     * @throws InvalidFields
+     */
+    public function read(array $fields, mixed $given): Values
+    {
+        $this->problems = [];
+        $values = $this->group($fields, $given, '');
+
+        return $this->problems === [] ? $values : throw InvalidFields::with($this->problems);
+    }
+
+    /**
+     * @param  list<Field>  $fields
+     *
+     * @phpstan-impure
+     */
+    private function group(array $fields, mixed $given, string $path): Values
+    {
+        if (! is_array($given) || isset($given[0])) {
+            $this->report($path === '' ? 'input' : $path, 'expected an object with '.implode(', ', array_map(fn (Field $field): string => $field->name, $fields)).'.');
+
+            return new Values([]);
+        }
+        $names = array_map(fn (Field $field): string => $field->name, $fields);
+        foreach (array_diff(array_map(strval(...), array_keys($given)), $names) as $unknown) {
+            $this->report($this->at($path, $unknown), 'unknown key; known are '.implode(', ', $names).'.');
+        }
+        $values = [];
+        foreach ($fields as $field) {
+            $at = $this->at($path, $field->name);
+            $value = $given[$field->name] ?? null;
+            if ($value === null || ($this->typed && $value === '')) {
+                if ($field->isRequired) {
+                    $this->report($at, "missing: {$field->label}".($field->range() === '' ? '.' : ", {$field->range()}."));
+                }
+                $values[$field->name] = $field->default;
+
+                continue;
+            }
+            $values[$field->name] = $this->value($field, $value, $at);
+        }
+
+        return new Values($values);
+    }
+
+    private function value(Field $field, mixed $given, string $at): mixed
+    {
+        return match ($field->kind) {
+            FieldKind::Length, FieldKind::Number, FieldKind::Count => $this->number($field, $given, $at),
+            FieldKind::Choice => in_array($given, $field->choices, true) ? $given : $this->report($at, 'expected one of '.implode(', ', $field->choices).'.'),
+            FieldKind::Truth => is_bool($given) ? $given : $this->report($at, 'expected true or false.'),
+            FieldKind::Text => is_string($given) && mb_strlen($given) <= 200 ? $given : $this->report($at, 'expected a text of at most 200 letters.'),
+            FieldKind::Group => $this->group($field->fields, $given, $at),
+            FieldKind::Numbers => $this->numbers($field, $given, $at),
+            FieldKind::Listing => $this->entries($field, $given, $at),
+        };
+    }
+
+    private function number(Field $field, mixed $given, string $at): ?float
+    {
+        $number = $field->kind === FieldKind::Length ? $this->length($given, $at) : $this->plain($field, $given, $at);
+        if ($number !== null && ! $field->allows($number)) {
+            $this->report($at, sprintf('%s has to be %s, not %g.', $field->label, $field->range(), $number));
+
+            return null;
+        }
+
+        return $number;
+    }
+
+    /** @return list<?float> */
+    private function numbers(Field $field, mixed $given, string $at): array
+    {
+        $given = $this->typed && is_string($given) ? preg_split('/[\s,;]+/', trim($given)) : $given;
+        if (! is_array($given) || ! array_is_list($given) || count($given) !== $field->most) {
+            $this->report($at, "expected {$field->most} numbers in a list.");
+
+            return [];
+        }
+
+        return array_map(fn (int $i, mixed $one): ?float => $this->plain($field, $one, "{$at}[$i]"), array_keys($given), $given);
+    }
+
+    private function length(mixed $given, string $at): ?float
+    {
+        if (! is_string($given) && ! is_int($given) && ! is_float($given)) {
+            $this->report($at, 'expected a length: a number in mm, or a text with its unit such as "16 3/8 in".');
+
+            return null;
+        }
+        try {
+            return match (true) {
+                is_string($given) => Length::parse($given, $this->unit)->mm,
+                $this->unit === LengthUnit::Inch => Length::ofInches((float) $given)->mm,
+                default => Length::ofMillimetres((float) $given)->mm,
+            };
+        } catch (CoreFailure $failure) {
+            $this->report($at, $failure->getMessage());
+
+            return null;
+        }
+    }
+
+    private function plain(Field $field, mixed $given, string $at): ?float
+    {
+        if ($this->typed && is_string($given) && preg_match('/\A\s*[+\-−]?(\d+(\.\d*)?|\.\d+)\s*\z/u', $given)) {
+            $given = (float) str_replace('−', '-', trim($given));
+        }
+        if ((! is_int($given) && ! is_float($given)) || ! is_finite((float) $given) || ($field->kind === FieldKind::Count && (float) $given !== floor((float) $given))) {
+            $this->report($at, 'expected a '.($field->kind === FieldKind::Count ? 'whole ' : '').'number'.($field->unit === '' ? '.' : " of {$field->unit}."));
+
+            return null;
+        }
+
+        return (float) $given;
+    }
+
+    /** @return list<Values> */
+    private function entries(Field $field, mixed $given, string $at): array
+    {
+        if (! is_array($given) || ! array_is_list($given)) {
+            $this->report($at, 'expected a list.');
+
+            return [];
+        }
+        if (count($given) < $field->fewest || count($given) > $field->most) {
+            $this->report($at, sprintf('%d entries; %s takes from %d to %d.', count($given), $field->label, $field->fewest, $field->most));
+
+            return [];
+        }
+
+        return array_map(fn (int $i, mixed $one): Values => $this->group($field->fields, $one, "{$at}[$i]"), array_keys($given), $given);
+    }
+
+    private function at(string $path, string $name): string
+    {
+        return $path === '' ? $name : "$path.$name";
+    }
+
+    private function report(string $path, string $message): null
+    {
+        $this->problems[] = "$path: $message";
+
+        return null;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Fields;
+
+/** What was given for some fields: read, in range, and with defaults filled in. Lengths are in mm; what was not given is null. */
+final readonly class Values
+{
+    /** @param  array<string, mixed>  $values  by the names of fields */
+    public function __construct(private array $values) {}
+
+    public function has(string $name): bool
+    {
+        return ($this->values[$name] ?? null) !== null;
+    }
+
+    /** A length (mm), number or count that has to be there or has a default. */
+    public function number(string $name): float
+    {
+        return $this->optional($name) ?? throw new \LogicException("The field $name has no value and no default.");
+    }
+
+    public function optional(string $name): ?float
+    {
+        $value = $this->values[$name] ?? null;
+
+        return is_float($value) || is_int($value) ? (float) $value : null;
+    }
+
+    /** @return list<float> */
+    public function numbers(string $name): array
+    {
+        $value = $this->values[$name] ?? [];
+
+        return is_array($value) ? array_values(array_filter($value, is_float(...))) : [];
+    }
+
+    public function text(string $name): string
+    {
+        $value = $this->values[$name] ?? '';
+
+        return is_string($value) ? $value : '';
+    }
+
+    public function truth(string $name): bool
+    {
+        return ($this->values[$name] ?? false) === true;
+    }
+
+    public function group(string $name): ?self
+    {
+        $value = $this->values[$name] ?? null;
+
+        return $value instanceof self ? $value : null;
+    }
+
+    /** @return list<Values> */
+    public function list(string $name): array
+    {
+        $value = $this->values[$name] ?? [];
+
+        return is_array($value) ? array_values(array_filter($value, fn (mixed $one): bool => $one instanceof self)) : [];
+    }
+}

@@ -1,0 +1,152 @@
+import { Button } from '@/shared/ui/button';
+import { Field } from '@/shared/ui/field';
+import { Segmented } from '@/shared/ui/segmented';
+import { Select } from '@/shared/ui/select';
+import type { FieldProps } from '@/types/props';
+
+type Values = Record<string, unknown>;
+
+interface Props {
+    fields: FieldProps[];
+    unit: 'mm' | 'in';
+    values: Values;
+    onChange: (values: Values) => void;
+    errors: Record<string, string>;
+    /** Path of the group that they are in, with a dot at its end. */
+    within?: string;
+}
+
+/** A form drawn from what core declares. */
+export function FieldInputs({ fields, unit, values, onChange, errors, within = '' }: Props) {
+    return fields.map((field) => (
+        <FieldInput
+            key={field.name}
+            field={field}
+            unit={unit}
+            value={values[field.name]}
+            onChange={(value) => {
+                const rest = Object.fromEntries(Object.entries(values).filter(([name]) => name !== field.name));
+                onChange(value === undefined ? rest : { ...rest, [field.name]: value });
+            }}
+            errors={errors}
+            at={within + field.name}
+        />
+    ));
+}
+
+interface One {
+    field: FieldProps;
+    unit: 'mm' | 'in';
+    value: unknown;
+    onChange: (value: unknown) => void;
+    errors: Record<string, string>;
+    at: string;
+}
+
+function FieldInput(props: One) {
+    const { field, unit, value, onChange, errors, at } = props;
+    switch (field.kind) {
+        case 'group':
+            return <Group {...props} />;
+        case 'list':
+            return <Entries {...props} />;
+        case 'choice':
+            return (
+                <div>
+                    <Select
+                        label={field.label}
+                        value={typeof value === 'string' ? value : ''}
+                        choices={[
+                            { value: '', label: field.default ? `as usual: ${field.default}` : 'choose' },
+                            ...field.choices.map((choice) => ({ value: choice, label: choice })),
+                        ]}
+                        onChange={(chosen) => onChange(chosen || undefined)}
+                    />
+                    {errors[at] && <p className="mt-1 text-sm font-medium text-out">{errors[at]}</p>}
+                </div>
+            );
+        case 'truth':
+            return (
+                <div>
+                    <p className="mb-1 text-sm text-soft">{field.label}</p>
+                    <Segmented
+                        label={field.label}
+                        value={value === true ? 'yes' : 'no'}
+                        onChange={(chosen) => onChange(chosen === 'yes')}
+                        choices={['no', 'yes'].map((one) => ({ value: one, label: one }))}
+                    />
+                </div>
+            );
+        default:
+            return (
+                <Field
+                    label={`${field.label}${suffix(field, unit)}${field.isRequired ? '' : ', if known'}`}
+                    hint={[field.help, field.default && `Left empty: ${field.default}${field.kind === 'length' ? ' mm' : ''}.`]
+                        .filter(Boolean)
+                        .slice(0, field.help ? 1 : 2)
+                        .join(' ')}
+                    value={typeof value === 'string' ? value : ''}
+                    inputMode="text"
+                    autoComplete="off"
+                    onChange={(event) => onChange(event.target.value || undefined)}
+                    error={errors[at]}
+                />
+            );
+    }
+}
+
+function suffix(field: FieldProps, unit: string): string {
+    if (field.kind === 'length') return `, ${unit}`;
+    return field.unit ? `, ${field.unit}` : '';
+}
+
+function Group({ field, unit, value, onChange, errors, at }: One) {
+    const given = typeof value === 'object' && value !== null ? (value as Values) : {};
+    return (
+        <fieldset className="border-t border-line pt-2">
+            <legend className="font-head text-lg font-semibold">
+                {field.label}
+                {field.isRequired ? '' : ', if read'}
+            </legend>
+            {field.help && <p className="mb-2 text-sm text-soft">{field.help}</p>}
+            {errors[at] && <p className="mb-1 text-sm font-medium text-out">{errors[at]}</p>}
+            <div className="grid grid-cols-2 gap-3">
+                <FieldInputs
+                    fields={field.fields}
+                    unit={unit}
+                    values={given}
+                    onChange={(next) => onChange(Object.keys(next).length === 0 ? undefined : next)}
+                    errors={errors}
+                    within={`${at}.`}
+                />
+            </div>
+        </fieldset>
+    );
+}
+
+function Entries({ field, unit, value, onChange, errors, at }: One) {
+    const entries = Array.isArray(value) ? (value as Values[]) : [];
+    const set = (next: Values[]) => onChange(next.length === 0 ? undefined : next);
+    return (
+        <fieldset className="border-t border-line pt-2">
+            <legend className="font-head text-lg font-semibold">{field.label}</legend>
+            {errors[at] && <p className="mb-1 text-sm font-medium text-out">{errors[at]}</p>}
+            {entries.map((entry, i) => (
+                <div key={i} className="mb-3 grid grid-cols-2 gap-3 border-b border-line pb-3">
+                    <FieldInputs
+                        fields={field.fields}
+                        unit={unit}
+                        values={entry}
+                        onChange={(next) => set(entries.map((one, k) => (k === i ? next : one)))}
+                        errors={errors}
+                        within={`${at}[${i}].`}
+                    />
+                    <Button look="quiet" className="justify-self-start" onClick={() => set(entries.filter((_, k) => k !== i))}>
+                        Take out
+                    </Button>
+                </div>
+            ))}
+            <Button onClick={() => set([...entries, {}])}>Add</Button>
+        </fieldset>
+    );
+}
