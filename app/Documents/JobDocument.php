@@ -64,6 +64,7 @@ final readonly class JobDocument
         return array_filter([
             'format' => 'geodex-job',
             'version' => 1,
+            'madeBy' => $this->asTyped ? 'Geodex '.config()->string('geodex.version') : null,
             'title' => $this->job->title,
             'vehicle' => $this->job->vehicle,
             'units' => $this->asTyped ? $unit : 'mm',

@@ -50,10 +50,10 @@ final readonly class TypeScriptWriter
     {
         $lines = '';
         foreach (ReadingKinds::all() as $kind) {
-            $lines .= "    { name: '{$kind::name()}', example: '{$kind::example()}', label: '{$kind::label()}', coordinate: ".json_encode($kind::coordinate())." },\n";
+            $lines .= "    { name: '{$kind::name()}', word: '{$kind::word()}', example: '{$kind::example()}', label: '{$kind::label()}', coordinate: ".json_encode($kind::coordinate())." },\n";
         }
 
-        return self::HEAD."/** The kinds of readings, how each is called, and the coordinate that it reads off the bench: 0 along, 1 across, 2 up. */\nexport const kinds: { name: string; example: string; label: string; coordinate: 0 | 1 | 2 | null }[] = [\n$lines];\n";
+        return self::HEAD."/** The kinds of readings, how each is called, and the coordinate that it reads off the bench: 0 along, 1 across, 2 up. */\nexport const kinds: { name: string; word: string; example: string; label: string; coordinate: 0 | 1 | 2 | null }[] = [\n$lines];\n";
     }
 
     /** @param  ReflectionClass<object>  $class */

@@ -37,7 +37,7 @@
                 <tr><td>Vehicle</td><td>{{ $job->vehicle ?: '–' }}</td></tr>
                 <tr><td>Survey</td><td>{{ $survey->code }}, {{ count($props->readings) }} readings, {{ count($props->points) }} points</td></tr>
                 <tr><td>Held against</td><td>{{ $props->against === 'mirror' ? 'its own mirror image: what bent both sides alike does not show' : ($source ?? 'the chart of the job') }}</td></tr>
-                <tr><td>Printed</td><td>{{ $printedAt }} by {{ $printedBy->name }} ({{ $printedBy->role->value }})</td></tr>
+                <tr><td>Printed</td><td>{{ $printedAt }} by {{ $printedBy->name }} ({{ $printedBy->role->value }}), Geodex {{ config('geodex.version') }}</td></tr>
             </table>
             <p class="caution">Everything here is computed from readings that people took. It is no approval: the vehicle maker's body-builder instructions, local rules and a licensed engineer or inspector decide. Support the frame on stands before work, disconnect the battery, keep fuel and brake lines away from heat.</p>
 

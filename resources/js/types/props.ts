@@ -660,6 +660,7 @@ export interface UserProps {
     workshop: string;
     canSetUpWorkshop: boolean;
     hidesExpected: boolean;
+    version: string;
 }
 
 /** What holds for the whole shop. */

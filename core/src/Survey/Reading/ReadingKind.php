@@ -19,6 +19,9 @@ interface ReadingKind
     /** The letter that calls it in the reading line. */
     public static function letter(): string;
 
+    /** Its word on screen and paper. */
+    public static function word(): string;
+
     /** What it is, in a few words: “tram between two points”. */
     public static function label(): string;
 

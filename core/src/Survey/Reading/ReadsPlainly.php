@@ -7,6 +7,11 @@ namespace Geodex\Core\Survey\Reading;
 /** What most kinds answer: no pointers, no coordinate of the bench, and the same from either end. */
 trait ReadsPlainly
 {
+    public static function word(): string
+    {
+        return ucfirst(self::name());
+    }
+
     public static function quantity(): string
     {
         return 'length';

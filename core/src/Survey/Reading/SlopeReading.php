@@ -29,6 +29,12 @@ final readonly class SlopeReading implements ReadingKind
         return 'angle';
     }
 
+    /** It is what the level reads. */
+    public static function word(): string
+    {
+        return 'Level';
+    }
+
     public static function label(): string
     {
         return 'level laid from one point to another, degrees';

@@ -25,7 +25,7 @@ describe('every registered kind', function () {
     it('is called as its example says', function (string $name) {
         $kind = ReadingKinds::named($name);
         $called = (new CallReader(Readings::ladder(4)))->read($kind::example(), LengthUnit::Millimetre);
-        expect($called->kind::name())->toBe($name)->and($called->kind->points())->toHaveCount(count($kind::roles()))->and($kind::label())->not->toBe('');
+        expect($called->kind::name())->toBe($name)->and($called->kind->points())->toHaveCount(count($kind::roles()))->and($kind::label())->not->toBe('')->and($kind::word())->toMatch('/^[A-Z][a-z]+$/');
     })->with(ReadingKinds::names());
 
     it('is laid to other points as the same tool', function (string $name) {

@@ -34,6 +34,8 @@ export function TopBar({ children }: { children?: ReactNode }) {
                         {user.workshop}
                         <br />
                         {user.role}
+                        <br />
+                        Geodex {user.version}
                     </p>
                     <MenuItem onSelect={() => router.visit(path('instruments'))}>Instruments</MenuItem>
                     <MenuItem onSelect={() => router.visit(path('tools'))}>Quick tools</MenuItem>

@@ -1,3 +1,4 @@
+import { kinds } from '@/types/kinds';
 import { formatAngle, formatDeviation, formatLength, type Unit } from '@/shared/lib/format';
 import type { NextProps, PointProps, ReadingProps, RepeatProps } from '@/types/props';
 
@@ -7,15 +8,7 @@ const DIRECTIONS = [
     ['high', 'low'],
 ] as const;
 
-export const KIND_WORDS: Record<string, string> = {
-    tram: 'Tram',
-    plan: 'Plan',
-    height: 'Height',
-    rise: 'Rise',
-    offset: 'Offset',
-    station: 'Station',
-    slope: 'Level',
-};
+export const KIND_WORDS: Record<string, string> = Object.fromEntries(kinds.map(({ name, word }) => [name, word]));
 
 /** Why a point may stand in more than one place. */
 const PLACES: Record<string, string> = {
