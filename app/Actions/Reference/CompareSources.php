@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Reference;
 
 use App\Actions\Survey\AssessSurvey;
-use App\Http\Props\ComparisonProps;
 use App\Models\Job;
 use App\Models\Point;
 use App\Models\ReferenceSource;
 use App\Models\Survey;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Reference\SourceComparer;
+use Geodex\Core\Reference\SourceComparison;
 
 /** Holds two references of a job against each other, and against what was read. */
 final readonly class CompareSources
@@ -21,8 +21,8 @@ final readonly class CompareSources
 
     public function __construct(private AssessSurvey $assess) {}
 
-    /** @return ?ComparisonProps null where two were not named */
-    public function handle(Job $job, Survey $survey, string $first, string $second): ?ComparisonProps
+    /** Null where two were not named. */
+    public function handle(Job $job, Survey $survey, string $first, string $second): ?SourceComparison
     {
         $sources = $job->sources()->get()->keyBy('code');
         [$a, $b] = [$this->places($job, $sources->get($first), $first), $this->places($job, $sources->get($second), $second)];
@@ -32,7 +32,7 @@ final readonly class CompareSources
         $names = [$sources->get($first)->name ?? 'the reference in force', $sources->get($second)->name ?? 'the reference in force'];
         $measured = $this->assess->handle($survey)->assessment?->survey;
 
-        return ComparisonProps::from($first, $second, (new SourceComparer)->compare($a, $b, $names, $measured, array_values($job->points->where('is_base', true)->pluck('code')->all())));
+        return (new SourceComparer)->compare($a, $b, $names, $measured, array_values($job->points->where('is_base', true)->pluck('code')->all()));
     }
 
     /** @return array<string, Vector3> */

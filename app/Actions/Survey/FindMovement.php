@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Survey;
 
 use App\Documents\StoredJob;
-use App\Http\Props\MovementProps;
-use App\Http\Props\TroubleProps;
 use App\Models\Survey;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Reference\Movement\MovementFinder;
@@ -16,14 +14,14 @@ final readonly class FindMovement
 {
     public function __construct(private StoredJob $jobs) {}
 
-    public function handle(Survey $earlier, Survey $later): MovementProps
+    public function handle(Survey $earlier, Survey $later): FoundMovement
     {
         $before = $this->jobs->read($earlier->job, $earlier);
         $after = $this->jobs->read($later->job, $later);
         try {
-            return MovementProps::from($earlier->code, $later->code, $after->frame, (new MovementFinder)->find($after->frame, $before->surveys[0], $after->surveys[0]));
+            return new FoundMovement($after->frame, (new MovementFinder)->find($after->frame, $before->surveys[0], $after->surveys[0]));
         } catch (CoreFailure $failure) {
-            return new MovementProps($earlier->code, $later->code, [], [], [], TroubleProps::from($failure));
+            return new FoundMovement($after->frame, [], Trouble::of($failure));
         }
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Survey\FindMovement;
 use App\Http\Props\JobProps;
+use App\Http\Props\MovementProps;
 use App\Models\Job;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -19,6 +20,6 @@ final class MovementController extends Controller
         $this->authorize('view', $job);
         $later = $this->survey($job, $survey);
 
-        return Inertia::render('jobs/movement', ['job' => JobProps::from($job, $later, $this->user($request)), 'movement' => $find->handle($this->survey($job, $since), $later)]);
+        return Inertia::render('jobs/movement', ['job' => JobProps::from($job, $later, $this->user($request)), 'movement' => MovementProps::from($since, $later->code, $find->handle($this->survey($job, $since), $later))]);
     }
 }

@@ -10,6 +10,7 @@ use App\Actions\Reference\SaveChart;
 use App\Actions\Reference\UseSource;
 use App\Actions\Saving\Part;
 use App\Actions\Saving\SavePart;
+use App\Http\Props\ComparisonProps;
 use App\Http\Props\JobProps;
 use App\Http\Props\ReferenceProps;
 use App\Http\Requests\SourceRequest;
@@ -30,11 +31,13 @@ final class ReferenceController extends Controller
     {
         $this->authorize('view', $job);
         $survey = $this->latestSurvey($job);
+        [$first, $second] = [$this->text($request, 'first'), $this->text($request, 'second')];
+        $comparison = $compare->handle($job, $survey, $first, $second);
 
         return Inertia::render('jobs/reference', [
             'job' => JobProps::from($job, $survey, $this->user($request)),
             'reference' => ReferenceProps::from($job, $this->user($request), $jobs),
-            'comparison' => $compare->handle($job, $survey, $this->text($request, 'first'), $this->text($request, 'second')),
+            'comparison' => $comparison === null ? null : ComparisonProps::from($first, $second, $comparison),
         ]);
     }
 

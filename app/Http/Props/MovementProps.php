@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-use Geodex\Core\Frame\Frame;
+use App\Actions\Survey\FoundMovement;
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Reference\Movement\Movement;
 
@@ -18,9 +18,12 @@ final readonly class MovementProps
      */
     public function __construct(public string $earlier, public string $later, public array $points, public array $texts, public array $axles, public ?TroubleProps $trouble) {}
 
-    /** @param  list<Movement>  $movements */
-    public static function from(string $earlier, string $later, Frame $frame, array $movements): self
+    public static function from(string $earlier, string $later, FoundMovement $found): self
     {
+        if ($found->trouble !== null) {
+            return new self($earlier, $later, [], [], [], TroubleProps::kept($found->trouble));
+        }
+        [$frame, $movements] = [$found->frame, $found->movements];
         $byPoint = [];
         foreach ($movements as $movement) {
             $byPoint[$movement->point] = $movement;
