@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { placeLabels } from '../../resources/js/features/drawing/lib/place-labels';
-import { layOut } from '../../resources/js/features/drawing/lib/scene';
-import { ticks } from '../../resources/js/features/drawing/lib/ticks';
+import { placeLabels } from '../../resources/js/shared/drawing/lib/place-labels';
+import { layOut } from '../../resources/js/shared/drawing/lib/scene';
+import { ticks } from '../../resources/js/shared/drawing/lib/ticks';
 import { compose } from '../../resources/js/features/survey/lib/compose';
 import { formatAngle, formatDeviation, formatLength, remainder } from '../../resources/js/shared/lib/format';
 

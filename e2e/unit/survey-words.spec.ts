@@ -8,7 +8,7 @@ import {
     mistakeWords,
     outcomeWords,
 } from '../../resources/js/features/survey/lib/explanation-words';
-import { expectedWords, repeatWords } from '../../resources/js/features/survey/lib/words';
+import { expectedWords, repeatWords } from '../../resources/js/shared/lib/words';
 import type {
     ExplanationProps,
     FindingProps,

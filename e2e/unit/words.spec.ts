@@ -1,14 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { byStation, drawnPoints } from '../../resources/js/features/drawing/lib/drawn-points';
-import { placeLabels } from '../../resources/js/features/drawing/lib/place-labels';
-import { layOut } from '../../resources/js/features/drawing/lib/scene';
+import { byStation, drawnPoints } from '../../resources/js/shared/drawing/lib/drawn-points';
+import { placeLabels } from '../../resources/js/shared/drawing/lib/place-labels';
+import { layOut } from '../../resources/js/shared/drawing/lib/scene';
 import {
     doubtWords,
     nextWords,
     readingName,
     valueWords,
     verdictWords,
-} from '../../resources/js/features/survey/lib/words';
+} from '../../resources/js/shared/lib/words';
 import { provenance } from '../../resources/js/shared/lib/provenance';
 import type { NextProps, PointProps, ReadingProps } from '../../resources/js/types/props';
 

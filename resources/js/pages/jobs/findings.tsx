@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
-import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
+import { FrameDrawing } from '@/shared/drawing/components/frame-drawing';
 import { DeviationTable } from '@/features/findings/components/deviation-table';
 import { FindingList } from '@/features/findings/components/finding-list';
 import { FitBanner } from '@/features/findings/components/fit-banner';

@@ -2,7 +2,7 @@ import { useUnits } from '@/shared/hooks/units';
 import { inUnit } from '@/shared/lib/in-unit';
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
-import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
+import { FrameDrawing } from '@/shared/drawing/components/frame-drawing';
 import { DeviationTable } from '@/features/findings/components/deviation-table';
 import { SurveyMenu } from '@/features/survey/components/survey-menu';
 import { path } from '@/shared/lib/path';

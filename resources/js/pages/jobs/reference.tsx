@@ -1,7 +1,7 @@
 import { inUnit } from '@/shared/lib/in-unit';
 import { usePage } from '@inertiajs/react';
 import { useState } from 'react';
-import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
+import { FrameDrawing } from '@/shared/drawing/components/frame-drawing';
 import { AddSource } from '@/features/reference/components/add-source';
 import { ChartTable } from '@/features/reference/components/chart-table';
 import { Comparison } from '@/features/reference/components/comparison';

@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import { useState } from 'react';
-import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
+import { FrameDrawing } from '@/shared/drawing/components/frame-drawing';
 import { AnswerForm } from '@/features/practice/components/answer-form';
 import { CallLine } from '@/features/practice/components/call-line';
 import { PracticeLog } from '@/features/practice/components/practice-log';

@@ -1,4 +1,4 @@
-import { verdictWords } from '@/features/survey/lib/words';
+import { verdictWords } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation } from '@/shared/lib/format';
 import { Ask } from '@/shared/ui/ask';

@@ -1,5 +1,5 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Scene } from '@/features/drawing/lib/scene';
+import type { Scene } from '@/shared/drawing/lib/scene';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
 

@@ -1,5 +1,5 @@
-import { placeLabels, type Label } from '@/features/drawing/lib/place-labels';
-import type { Scene } from '@/features/drawing/lib/scene';
+import { placeLabels, type Label } from '@/shared/drawing/lib/place-labels';
+import type { Scene } from '@/shared/drawing/lib/scene';
 import type { AxleProps, TargetProps } from '@/types/props';
 
 /** The planned frame in white over its chart: where every point is to be. */

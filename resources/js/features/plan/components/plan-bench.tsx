@@ -3,7 +3,7 @@ import { Ghost } from '@/features/plan/components/ghost';
 import { OperationCard } from '@/features/plan/components/operation-card';
 import { CarriedTable, CutTable, TargetTable } from '@/features/plan/components/plan-tables';
 import { usePlan, type Draft } from '@/features/plan/hooks/use-plan';
-import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
+import { FrameDrawing } from '@/shared/drawing/components/frame-drawing';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
 import { path } from '@/shared/lib/path';

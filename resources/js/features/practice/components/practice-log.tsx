@@ -1,4 +1,4 @@
-import { KIND_WORDS } from '@/features/survey/lib/words';
+import { KIND_WORDS } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { formatAngle, formatDeviation, formatLength } from '@/shared/lib/format';
 import type { PracticeReadingProps } from '@/types/props';

@@ -1,4 +1,4 @@
-import { doubtWords, readingName, valueWords } from '@/features/survey/lib/words';
+import { doubtWords, readingName, valueWords } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation, type Unit } from '@/shared/lib/format';
 import type { ReadingProps } from '@/types/props';

@@ -1,4 +1,4 @@
-import { KIND_WORDS, repeatWords, valueWords, verdictWords } from '@/features/survey/lib/words';
+import { KIND_WORDS, repeatWords, valueWords, verdictWords } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { formatAngle, formatDeviation, formatLength, remainder } from '@/shared/lib/format';
 import { Ask } from '@/shared/ui/ask';

@@ -1,5 +1,5 @@
 import { causeWords } from '@/features/survey/lib/explanation-words';
-import { doubtWords } from '@/features/survey/lib/words';
+import { doubtWords } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { Button } from '@/shared/ui/button';
 import type { ReadingProps } from '@/types/props';

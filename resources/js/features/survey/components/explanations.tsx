@@ -1,7 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import { causeWords, explanationTitle, mistakeWords, outcomeWords } from '@/features/survey/lib/explanation-words';
-import { readingName } from '@/features/survey/lib/words';
+import { readingName } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { Ask } from '@/shared/ui/ask';
 import { Button } from '@/shared/ui/button';

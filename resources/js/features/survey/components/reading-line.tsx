@@ -1,7 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useRef, type KeyboardEvent } from 'react';
 import { Keypad } from '@/features/survey/components/keypad';
-import { expectedWords, nextWords, readingName } from '@/features/survey/lib/words';
+import { expectedWords, nextWords, readingName } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { Ask } from '@/shared/ui/ask';
 import type { NextProps } from '@/types/props';

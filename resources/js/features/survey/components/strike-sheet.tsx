@@ -1,5 +1,5 @@
 import { useState, type FormEvent } from 'react';
-import { readingName } from '@/features/survey/lib/words';
+import { readingName } from '@/shared/lib/words';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Sheet } from '@/shared/ui/sheet';

@@ -1,6 +1,6 @@
 import { usePage } from '@inertiajs/react';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { FrameDrawing } from '@/features/drawing/components/frame-drawing';
+import { FrameDrawing } from '@/shared/drawing/components/frame-drawing';
 import { Answer, type Said } from '@/features/survey/components/answer';
 import { PointStrip, ReadingStrip } from '@/features/survey/components/chosen-strip';
 import { DatumPanel } from '@/features/survey/components/datum-panel';
@@ -19,7 +19,7 @@ import { useInstrument } from '@/features/survey/hooks/use-instrument';
 import { useOutbox, type Entry, type Outcome } from '@/features/survey/hooks/use-outbox';
 import type { useSurvey } from '@/features/survey/hooks/use-survey';
 import { compose } from '@/features/survey/lib/compose';
-import { readingName } from '@/features/survey/lib/words';
+import { readingName } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { useHotkeys } from '@/shared/hooks/use-hotkeys';
 import { newId } from '@/shared/lib/new-id';

@@ -1,5 +1,5 @@
 import { usePage } from '@inertiajs/react';
-import { readingName } from '@/features/survey/lib/words';
+import { readingName } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
 import { Button } from '@/shared/ui/button';

@@ -1,4 +1,4 @@
-import { readingName } from '@/features/survey/lib/words';
+import { readingName } from '@/shared/lib/words';
 import { formatAngle, formatDeviation, formatLength, type Unit } from '@/shared/lib/format';
 import { inUnit } from '@/shared/lib/in-unit';
 import type { CauseProps, ExplanationProps, MistakeProps, NextProps, ReadingProps } from '@/types/props';

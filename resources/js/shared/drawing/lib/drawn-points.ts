@@ -1,4 +1,4 @@
-import { enlarged, type Scene } from '@/features/drawing/lib/scene';
+import { enlarged, type Scene } from '@/shared/drawing/lib/scene';
 import type { PointProps } from '@/types/props';
 
 export interface DrawnPoint {

@@ -1,5 +1,5 @@
-import type { DrawnPoint } from '@/features/drawing/lib/drawn-points';
-import { enlarged, type Scene } from '@/features/drawing/lib/scene';
+import type { DrawnPoint } from '@/shared/drawing/lib/drawn-points';
+import { enlarged, type Scene } from '@/shared/drawing/lib/scene';
 
 /** Reasons for which a point may stand in more than one place. */
 const PLACES = ['more than one explanation', 'a mirror solution fits as well', 'datum in doubt'];

@@ -1,5 +1,5 @@
-import { ticks } from '@/features/drawing/lib/ticks';
-import type { Scene, SceneAxle, ScenePoint } from '@/features/drawing/lib/scene';
+import { ticks } from '@/shared/drawing/lib/ticks';
+import type { Scene, SceneAxle, ScenePoint } from '@/shared/drawing/lib/scene';
 import { useUnits } from '@/shared/hooks/units';
 
 interface Props {

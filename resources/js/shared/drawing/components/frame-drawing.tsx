@@ -1,13 +1,13 @@
 import type { ReactNode } from 'react';
-import { Bar, type BarReading } from '@/features/drawing/components/bar';
-import { ChartLines } from '@/features/drawing/components/chart-lines';
-import { DatumMarks } from '@/features/drawing/components/datum-marks';
-import { Enlarge } from '@/features/drawing/components/enlarge';
-import { Hulls } from '@/features/drawing/components/hulls';
-import { Labels } from '@/features/drawing/components/labels';
-import { MeasuredFrame } from '@/features/drawing/components/measured-frame';
-import { drawnPoints } from '@/features/drawing/lib/drawn-points';
-import { layOut, type Scene } from '@/features/drawing/lib/scene';
+import { Bar, type BarReading } from '@/shared/drawing/components/bar';
+import { ChartLines } from '@/shared/drawing/components/chart-lines';
+import { DatumMarks } from '@/shared/drawing/components/datum-marks';
+import { Enlarge } from '@/shared/drawing/components/enlarge';
+import { Hulls } from '@/shared/drawing/components/hulls';
+import { Labels } from '@/shared/drawing/components/labels';
+import { MeasuredFrame } from '@/shared/drawing/components/measured-frame';
+import { drawnPoints } from '@/shared/drawing/lib/drawn-points';
+import { layOut, type Scene } from '@/shared/drawing/lib/scene';
 import { useSize } from '@/shared/hooks/use-size';
 import type { AxleProps, PointProps } from '@/types/props';
 

@@ -1,4 +1,4 @@
-import type { DrawnPoint } from '@/features/drawing/lib/drawn-points';
+import type { DrawnPoint } from '@/shared/drawing/lib/drawn-points';
 
 /** A foot under each point that carries the datum; broken where the point is in doubt or left out. */
 export function DatumMarks({ drawn }: { drawn: DrawnPoint[] }) {

@@ -1,6 +1,6 @@
-import type { DrawnPoint } from '@/features/drawing/lib/drawn-points';
-import { placeLabels, type Label } from '@/features/drawing/lib/place-labels';
-import type { Scene } from '@/features/drawing/lib/scene';
+import type { DrawnPoint } from '@/shared/drawing/lib/drawn-points';
+import { placeLabels, type Label } from '@/shared/drawing/lib/place-labels';
+import type { Scene } from '@/shared/drawing/lib/scene';
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation, type Unit } from '@/shared/lib/format';
 

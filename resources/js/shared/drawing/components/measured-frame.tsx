@@ -1,4 +1,4 @@
-import { byStation, type DrawnPoint } from '@/features/drawing/lib/drawn-points';
+import { byStation, type DrawnPoint } from '@/shared/drawing/lib/drawn-points';
 import { StateShape } from '@/shared/ui/state-mark';
 
 interface Props {

@@ -1,5 +1,5 @@
-import type { DrawnPoint } from '@/features/drawing/lib/drawn-points';
-import type { Scene } from '@/features/drawing/lib/scene';
+import type { DrawnPoint } from '@/shared/drawing/lib/drawn-points';
+import type { Scene } from '@/shared/drawing/lib/scene';
 import { kinds } from '@/types/kinds';
 
 export interface BarReading {
