@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\Role;
+use Illuminate\Contracts\Debug\ExceptionHandler;
+use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\Request;
 
 beforeEach(function () {
     $this->user = $this->person(Role::Owner);
@@ -81,7 +85,22 @@ describe('a form sent twice', function () {
     });
 });
 
-it('answers a race for a name in words', function () {
+it('answers in words where two gave one name at the same moment', function () {
+    $race = new UniqueConstraintViolationException('mariadb', 'insert into surveys', [], new PDOException('Duplicate entry'));
+    $request = fn (array $headers): Request => tap(Request::create('/jobs/1/surveys', 'POST', server: $headers), fn (Request $one) => $one->setLaravelSession(app('session.store')));
+    $json = app(ExceptionHandler::class)->render($request(['HTTP_ACCEPT' => 'application/json']), $race);
+    expect($json->getStatusCode())->toBe(422)->and(json_decode((string) $json->getContent(), true)['message'])->toContain('took that name a moment ago');
+});
+
+it('answers that it is busy where too many write at once, so that it is sent again', function (int $code, int $status) {
+    $deadlock = new PDOException('Deadlock found');
+    $deadlock->errorInfo = ['40001', $code, 'Deadlock found'];
+    $failure = new QueryException('mariadb', 'update surveys', [], $deadlock);
+    $answer = app(ExceptionHandler::class)->render(Request::create('/jobs', 'POST', server: ['HTTP_ACCEPT' => 'application/json']), $failure);
+    expect($answer->getStatusCode())->toBe($status);
+})->with([[1213, 503], [1205, 503], [1064, 500]]);
+
+it('answers a name that is taken in words', function () {
     $this->post("/jobs/{$this->job->id}/surveys", ['code' => 'tack', 'stage' => 'tack'])->assertRedirect();
     $this->postJson("/jobs/{$this->job->id}/surveys", ['code' => 'tack', 'stage' => 'tack'])->assertStatus(422);
 });

@@ -22,6 +22,9 @@ final readonly class RecordReading
 
     private const DEGREE_DIGITS = 8;
 
+    /** Where two people stand in each other's way, one of them begins anew. */
+    private const TRIES = 3;
+
     /**
      * @param  'mm'|'in'  $unit  what a bare number meant
      * @param  ?string  $supersedes  client id of the reading that this one corrects
@@ -71,7 +74,7 @@ final readonly class RecordReading
             }
 
             return $stored;
-        });
+        }, self::TRIES);
     }
 
     /**

@@ -11,6 +11,7 @@ use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\JobFile\InvalidFile;
 use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
@@ -26,6 +27,10 @@ final readonly class FailureResponses
 {
     private const DATABASE = 'The database does not answer. What you typed is kept on this screen; try again in a moment, or ask whoever runs the server.';
 
+    private const TAKEN = 'Somebody else took that name a moment ago. Choose another.';
+
+    private const BUSY = 'Too many are writing at this moment. It is tried again by itself.';
+
     private const SESSION = 'Your session has ended. Log in again; what you typed is kept on this screen.';
 
     public static function register(Exceptions $exceptions): void
@@ -34,6 +39,7 @@ final readonly class FailureResponses
         $exceptions->render(fn (UnreadableJob $failure, Request $request) => self::unreadable($failure, $request));
         $exceptions->render(fn (StaleSave $stale, Request $request) => self::stale($stale, $request));
         $exceptions->render(fn (CoreFailure $failure, Request $request) => self::refusal($failure, $request));
+        $exceptions->render(fn (UniqueConstraintViolationException $failure, Request $request) => self::taken($request));
         $exceptions->render(fn (QueryException $failure, Request $request) => self::database($failure, $request));
         $exceptions->render(fn (PostTooLargeException $failure, Request $request) => self::tooLarge($request));
         $exceptions->render(fn (HttpException $failure, Request $request) => $failure->getStatusCode() === 419 ? self::expired($request) : null);
@@ -64,6 +70,14 @@ final readonly class FailureResponses
             : back()->withInput($request->except(['file', 'password']))->withErrors(['problem.0' => $stale->getMessage()]);
     }
 
+    /** Two people gave the same name at the same moment; the check before it saw neither. */
+    private static function taken(Request $request): JsonResponse|RedirectResponse
+    {
+        return $request->expectsJson() && ! $request->headers->has('X-Inertia')
+            ? new JsonResponse(['code' => 'name.taken', 'message' => self::TAKEN], 422)
+            : back()->withInput($request->except(['file', 'password']))->withErrors(['problem.0' => self::TAKEN, 'name' => self::TAKEN, 'code' => self::TAKEN]);
+    }
+
     private static function unreadable(UnreadableJob $failure, Request $request): JsonResponse|SymfonyResponse
     {
         if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
@@ -83,14 +97,17 @@ final readonly class FailureResponses
     {
         // Classes 08 and HY000 with these numbers mean that nobody answered, not that the question was wrong.
         $unreachable = in_array($failure->errorInfo[1] ?? $failure->getCode(), [2002, 2003, 2006, 2013], true) || str_contains($failure->getMessage(), 'Connection refused') || str_contains($failure->getMessage(), 'gone away');
-        if (! $unreachable) {
+        // Deadlocks and waits for a lock that were tried again already: somebody is in the way, and will not be for long.
+        $busy = in_array($failure->errorInfo[1] ?? null, [1205, 1213], true);
+        if (! $unreachable && ! $busy) {
             return null;
         }
+        $message = $busy ? self::BUSY : self::DATABASE;
         if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
-            return new JsonResponse(['code' => 'database.unreachable', 'message' => self::DATABASE], 503);
+            return new JsonResponse(['code' => $busy ? 'database.busy' : 'database.unreachable', 'message' => $message], 503);
         }
 
-        return new Response(view('trouble', ['title' => 'No answer from the database', 'message' => self::DATABASE])->render(), 503);
+        return new Response(view('trouble', ['title' => 'No answer from the database', 'message' => $message])->render(), 503);
     }
 
     private static function tooLarge(Request $request): RedirectResponse
