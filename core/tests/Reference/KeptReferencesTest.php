@@ -20,6 +20,7 @@ use Geodex\Core\Survey\SurveyStage;
 use Geodex\Core\Tests\Support\Kept;
 use Geodex\Core\Tests\Support\KeptSurveys;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 /** Under a mutation run everything is several times slower. */
 function inNoHurry(): SurveyComputer
@@ -49,7 +50,7 @@ it('holds a frame against its mirror image as kept, with what its points are uns
         'frame' => array_map(fn (Point $point): array => [$point->id, $point->reference, $point->base], $mirrored->frame->points),
         'points' => $mirrored->result->points,
         'columns' => $covariance->columns,
-        'matrix' => array_map(fn (array $row): array => array_slice($row, 0, 12), array_slice($covariance->matrix, 0, 18)),
+        'matrix' => $covariance->matrix,
         'alternatives' => $mirrored->result->alternatives,
     ]);
 })->with(['clean', 'one-inch-off', 'two-mistakes', 'every-kind', 'centre-points', 'no-chart', 'scatters']);
@@ -74,6 +75,29 @@ it('says what moved between two surveys as kept', function (string $name) {
     $later = array_map(fn (Reading $reading): Reading => in_array('ER', $reading->kind->points(), true) && $reading->kind::name() === 'height' ? new Reading($reading->id, $reading->kind, $reading->value + 9.0, $reading->sigma, $reading->struckBecause) : $reading, $survey->readings);
     Kept::same("movement-$name", (new MovementFinder(new SurveyOptions(seconds: 60.0)))->find($frame, $survey, new Survey('after', SurveyStage::After, $later)));
 })->with(['clean', 'every-kind', 'no-chart', 'bent-base']);
+
+it('says of each direction which it was, and of how many points', function () {
+    $frame = Readings::ladder(6);
+    $truth = Readings::truth($frame);
+    $moves = ['DL' => [8, 0, 0], 'DR' => [-8, 0, 0], 'EL' => [0, 9, 0], 'ER' => [0, -9, 0], 'FL' => [0, 0, 10], 'FR' => [-7, 8, -10]];
+    $moved = $truth;
+    foreach ($moves as $id => $by) {
+        $moved[$id] = $truth[$id]->plus(Vector3::of(...$by));
+    }
+    $survey = fn (string $id, array $at): Survey => new Survey($id, SurveyStage::Before, Readings::tour($at));
+    $found = (new MovementFinder)->find($frame, $survey('first', $truth), $survey('second', $moved));
+    $said = array_column(array_map(fn ($one): array => [$one->point, Said::mm($one->text)], $found), 1, 0);
+    foreach (['DL' => 'mm rearward since first.', 'DR' => 'mm forward since first.', 'EL' => 'mm to the right since first.', 'ER' => 'mm to the left since first.', 'FL' => 'mm up since first.', 'AL' => 'AL has not moved since first'] as $id => $words) {
+        expect($said[$id])->toContain($words);
+    }
+    expect($said['FR'])->toContain('mm forward, ')->toContain('mm to the right, ')->toContain('mm down since first.');
+    Kept::same('movement-every-way', $found);
+});
+
+it('writes a fault of a chart with its kind, its points and its words', function () {
+    $fault = (new ChartChecker)->check(new Frame(array_map(fn (Point $point, int $i): Point => $point->at($point->reference, null, $i < 2), Readings::ladder(3)->points, range(0, 5))))[0];
+    expect(json_decode((string) json_encode($fault), true))->toBe(['kind' => 'base', 'points' => ['AL', 'AR'], 'text' => $fault->text]);
+});
 
 it('finds what is wrong with a chart as kept', function () {
     $sound = Readings::ladder(5)->points;
