@@ -36,7 +36,8 @@ export default function WorkshopPage({ workshop }: { workshop: WorkshopProps }) 
         form.clearErrors();
         if (answer.state === 'ok') revision.current = answer.body.revision;
         if (answer.state === 'refused') form.setError(answer.fields as typeof form.errors);
-        setNotice(answer.state === 'ok' ? 'The shop settings are kept.' : answer.state === 'nothing' ? null : answer.message);
+        const atFields = answer.state === 'refused' && Object.keys(answer.fields).length > 0;
+        setNotice(answer.state === 'ok' ? 'The shop settings are kept.' : answer.state === 'nothing' || atFields ? null : answer.message);
     };
     return (
         <div className="min-h-dvh">
