@@ -5,6 +5,9 @@ import type { SurveyProps } from '@/types/props';
 
 const NEWS_EVERY_MS = 2000;
 
+/** The same state once more means that a newer one is being computed for somebody else. */
+const SOON_MS = 500;
+
 interface Changed {
     survey: SurveyProps;
     stored?: string;
@@ -27,16 +30,20 @@ export function useSurvey(job: number, code: string, initial: SurveyProps) {
 
     useEffect(() => {
         let stopped = false;
-        const ask = async () => {
+        let soon: ReturnType<typeof setTimeout> | undefined;
+        const ask = async (again = true) => {
             const { revision, present } = latest.current;
             const url = `${path('survey.state', { job, survey: code })}?since=${revision}&present=${encodeURIComponent(present.join(','))}`;
             const answer = await send<SurveyProps>('GET', url);
-            if (!stopped && answer.state === 'ok') take(answer.body);
+            if (stopped || answer.state !== 'ok') return;
+            if (again && answer.body.revision <= revision) soon = setTimeout(() => void ask(false), SOON_MS);
+            take(answer.body);
         };
         const timer = setInterval(() => void (document.visibilityState === 'visible' && ask()), NEWS_EVERY_MS);
         return () => {
             stopped = true;
             clearInterval(timer);
+            clearTimeout(soon);
         };
     }, [job, code, take]);
 
