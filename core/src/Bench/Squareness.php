@@ -48,13 +48,19 @@ final readonly class Squareness
         if ($this->isSquare) {
             return null;
         }
-        $parts = [];
+        $out = $close = [];
         foreach ($this->differences as $what => $mm) {
-            if (abs($mm) + $this->expanded > $this->tolerance) {
-                $parts[] = sprintf('%s differ by %s', $what, Spoken::measure(abs($mm), $this->expanded));
+            $says = sprintf('%s differ by %s', $what, Spoken::measure(abs($mm), $this->expanded));
+            if (abs($mm) - $this->expanded > $this->tolerance) {
+                $out[] = $says;
+            } elseif (abs($mm) + $this->expanded > $this->tolerance) {
+                $close[] = $says;
             }
         }
 
-        return sprintf('%s: %s.', $this->isOut ? 'Not square' : sprintf('Too close to the %g mm allowed to call', $this->tolerance), implode('; ', $parts));
+        return implode(' ', array_filter([
+            $out === [] ? '' : 'Not square: '.implode('; ', $out).'.',
+            $close === [] ? '' : sprintf('Too close to the %g mm allowed to call: %s.', $this->tolerance, implode('; ', $close)),
+        ]));
     }
 }

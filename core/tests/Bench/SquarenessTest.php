@@ -30,6 +30,7 @@ describe('square', function () {
 
     it('says what is too close to call', function () {
         expect(Said::mm((new Squareness(['the sides' => 2.0, 'the diagonals' => 0.2], 0.5, 3.0))->trouble()))->toBe('Too close to the 3 mm allowed to call: the sides differ by 2.0 ± 1.4 mm.')
+            ->and(Said::mm((new Squareness(['the rails' => 1.8, 'the widths' => -6.0], 0.5, 3.0))->trouble()))->toBe('Not square: the widths differ by 6.0 ± 1.4 mm. Too close to the 3 mm allowed to call: the rails differ by 1.8 ± 1.4 mm.')
             ->and((new Squareness(['the sides' => 0.1], 0.5, 3.0))->trouble())->toBeNull()->and((new Squareness([], 5.0, 3.0))->isSquare)->toBeTrue()->and((new Squareness(['a' => -7.0, 'b' => 2.0], 1.0, 3.0))->worst())->toBe(7.0);
     });
 
