@@ -64,8 +64,8 @@ async function run(name, addresses) {
             }
             if (performance.now() >= nextReading) {
                 nextReading += READS_EVERY_MS;
-                const body = JSON.stringify({ id: `load-${i}-${Date.now()}`, call: reading(), unit: 'mm' });
-                const answer = await visitor.send('POST', `${at}/readings`, JSON.parse(body)).catch(() => null);
+                const body = { id: `load-${i}-${Date.now()}`, call: reading(), unit: 'mm' };
+                const answer = await visitor.send('POST', `${at}/readings`, body).catch(() => null);
                 if (answer) {
                     told('reading', answer);
                     if (answer.response.status === 200) revision = JSON.parse(answer.text).survey.revision;

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Props\ToolProps;
 use App\Http\Requests\ToolRequest;
+use Geodex\Core\Calculators\Calculator;
 use Geodex\Core\Calculators\Calculators;
 use Geodex\Core\Calculators\UnknownCalculator;
 use Geodex\Core\Fields\FieldReader;
@@ -33,7 +34,7 @@ final class ToolController extends Controller
         return new JsonResponse($calculator->calculate((new FieldReader($request->unit(), typed: true))->read($calculator::fields(), $request->values())));
     }
 
-    private function named(string $name): \Geodex\Core\Calculators\Calculator
+    private function named(string $name): Calculator
     {
         try {
             return Calculators::named($name);
