@@ -54,14 +54,16 @@ test('two people save the settings: the second sees both versions and decides', 
     await scatter(second).fill('1.4 mm');
     await second.getByRole('button', { name: 'Keep', exact: true }).click();
     const sheet = second.getByRole('dialog', { name: 'Saved by somebody else meanwhile' });
-    await expect(sheet.getByRole('row', { name: /build scatter mm 1\.2 1\.4/ })).toBeVisible();
+    await expect(
+        sheet.getByRole('row', { name: /Build scatter of a sound frame, one sigma 1\.2 1\.4/ }),
+    ).toBeVisible();
     await second.keyboard.press('Escape');
     await expect(scatter(second)).toHaveValue('1.4 mm');
     await second.getByRole('button', { name: 'Keep', exact: true }).click();
     await sheet.getByRole('button', { name: 'Save mine over it' }).click();
     await expect(second.getByText('The shop settings are kept.')).toBeVisible();
     await second.reload();
-    await expect(scatter(second)).toHaveValue('1.4 mm');
+    await expect(scatter(second)).toHaveValue('1.4');
     await scatter(second).fill('1 mm');
     await second.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(second.getByText('The shop settings are kept.')).toBeVisible();

@@ -50,8 +50,8 @@ await take('findings');
 
 await page.getByRole('link', { name: /^Plan/ }).click();
 await page.getByRole('button', { name: 'Add a stretch' }).click();
-await page.getByLabel('Length, mm').fill('640');
-await page.getByLabel('Length, mm').press('Enter');
+await page.getByLabel(/^Length/).fill('640');
+await page.getByLabel(/^Length/).press('Enter');
 await page.getByText('3940.0 mm').waitFor();
 await take('plan');
 await page.getByRole('link', { name: /^Driveline/ }).click();

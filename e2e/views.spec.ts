@@ -23,8 +23,8 @@ test('the unit shown is kept from stage to stage', async ({ page }) => {
     await expect(page.getByText('129 29/32 in').first()).toBeVisible();
     await page.getByRole('button', { name: 'Add a stretch' }).click();
     await page.getByLabel('Cut at station, in').fill('90 9/16');
-    await page.getByLabel('Length, in').fill('25 3/16');
-    await page.getByLabel('Length, in').press('Enter');
+    await page.getByLabel(/^Length/).fill('25 3/16');
+    await page.getByLabel(/^Length/).press('Enter');
     await expect(page.getByText('155 3/32 in')).toBeVisible();
     await page.reload();
     await expect(page.getByText('155 3/32 in')).toBeVisible();

@@ -11,6 +11,8 @@ use App\Models\PlanOperation;
 use App\Models\Point;
 use App\Models\ReferenceSource;
 use App\Models\Survey;
+use Geodex\Core\Fields\FieldWriter;
+use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 
 /** Lays a stored job out as a job file: the one road from the tables to core, and to an export. */
@@ -178,15 +180,9 @@ final readonly class JobDocument
     /** @return array<string, mixed> */
     private function operation(PlanOperation $operation): array
     {
-        return [
-            'id' => $operation->code,
-            'kind' => $operation->kind,
-            'at' => $this->millimetres($operation->at_mm),
-            'length' => $this->millimetres($operation->length_mm),
-            'kerf' => $this->millimetres($operation->kerf_mm),
-            'witness' => $this->millimetres($operation->witness_mm),
-            'level' => $operation->is_level,
-        ];
+        $fields = OperationKinds::named($operation->kind)::fields();
+
+        return ['id' => $operation->code, 'kind' => $operation->kind, ...(new FieldWriter(fn (float $mm): float|string => $this->asTyped ? TypedValue::millimetres($mm) : $mm))->write($fields, $operation->parameters)];
     }
 
     /** A number says nothing of its unit where the file is in inches, so it goes out as text. */

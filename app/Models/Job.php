@@ -62,6 +62,6 @@ final class Job extends Model
     /** @return HasMany<PlanOperation, $this> */
     public function operations(): HasMany
     {
-        return $this->hasMany(PlanOperation::class)->orderBy('at_mm');
+        return $this->hasMany(PlanOperation::class)->orderBy('id');
     }
 }

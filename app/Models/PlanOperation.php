@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Geodex\Core\Plan\Operation;
 use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
  * @property int $job_id
  * @property string $code
- * @property 'stretch'|'shorten' $kind
- * @property float $at_mm
- * @property float $length_mm
- * @property float $kerf_mm
- * @property float $witness_mm
- * @property bool $is_level
- * @property array<string, string> $typed
+ * @property string $kind
+ * @property array<string, mixed> $parameters  by the fields of its kind; lengths in mm
+ * @property array<string, mixed> $typed
  */
 final class PlanOperation extends Model
 {
@@ -24,5 +21,11 @@ final class PlanOperation extends Model
 
     protected $guarded = ['id'];
 
-    protected $casts = ['at_mm' => 'float', 'length_mm' => 'float', 'kerf_mm' => 'float', 'witness_mm' => 'float', 'is_level' => 'bool', 'typed' => 'array'];
+    protected $casts = ['parameters' => 'array', 'typed' => 'array'];
+
+    /** @return array{code: string, kind: string, parameters: array<string, mixed>} */
+    public static function columns(Operation $operation): array
+    {
+        return ['code' => $operation->id(), 'kind' => $operation::kind(), 'parameters' => $operation->values()];
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Geodex\Core\Shop\Shop;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -11,18 +13,28 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property string $name
  * @property int $inch_denominator
- * @property float $tram_reach_mm
- * @property float $build_scatter_mm  what a base point of a sound frame stands off its chart
+ * @property Collection<int, ShopValue> $values
  * @property bool $hides_expected  whether the expected value is hidden until Enter
- * @property ?array<string, float> $driveline_limits
  */
 final class Workshop extends Model
 {
-    protected $fillable = ['name', 'inch_denominator', 'tram_reach_mm', 'build_scatter_mm', 'hides_expected', 'driveline_limits'];
+    protected $fillable = ['name', 'inch_denominator', 'hides_expected'];
 
-    protected $attributes = ['inch_denominator' => 32, 'tram_reach_mm' => 2500];
+    protected $attributes = ['inch_denominator' => 32];
 
-    protected $casts = ['inch_denominator' => 'int', 'tram_reach_mm' => 'float', 'build_scatter_mm' => 'float', 'hides_expected' => 'bool', 'driveline_limits' => 'array'];
+    protected $casts = ['inch_denominator' => 'int', 'hides_expected' => 'bool'];
+
+    /** @return HasMany<ShopValue, $this> */
+    public function values(): HasMany
+    {
+        return $this->hasMany(ShopValue::class);
+    }
+
+    /** What it computes with. */
+    public function shop(): Shop
+    {
+        return new Shop($this->values->pluck('value', 'name')->all());
+    }
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

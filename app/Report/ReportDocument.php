@@ -8,6 +8,7 @@ use App\Http\Kept\KeptSurveys;
 use App\Http\Props\CauseProps;
 use App\Http\Props\DrivelineProps;
 use App\Http\Props\ExplanationProps;
+use App\Http\Props\OperationProps;
 use App\Http\Props\PlanProps;
 use App\Http\Props\SurveyProps;
 use App\Models\Survey;
@@ -42,6 +43,7 @@ final readonly class ReportDocument
             'driveline' => DrivelineProps::from($job),
             'sketch' => $this->sketch->svg($props, $plan),
             'length' => $this->lengths($job->units, $job->workshop->inch_denominator),
+            'operation' => $this->operations($plan, $this->lengths($job->units, $job->workshop->inch_denominator)),
             'say' => $say,
             'explanations' => array_map(fn (ExplanationProps $one): string => $this->explained($one, $props, $say), array_slice($props->explanations, 0, self::EXPLANATIONS)),
             'measure' => fn (float $mm, float $expanded): string => str_replace('-', '−', $say(Spoken::measure($mm, $expanded))),
@@ -71,6 +73,33 @@ final readonly class ReportDocument
         }
 
         return trim(ucfirst(implode(' and ', $parts)).'. '.implode(' ', array_filter($causes)));
+    }
+
+    /**
+     * An operation in words, by the fields of its kind; where it stands is in a column of its own.
+     *
+     * @param  \Closure(?float): string  $length
+     * @return \Closure(OperationProps): string
+     */
+    private function operations(PlanProps $plan, \Closure $length): \Closure
+    {
+        $kinds = array_column($plan->kinds, null, 'kind');
+
+        return function (OperationProps $operation) use ($kinds, $length): string {
+            $said = [];
+            foreach ($kinds[$operation->kind]->fields as $field) {
+                $value = $operation->values[$field->name] ?? null;
+                $text = match (true) {
+                    $field->isStation, $value === null, $value === false => null,
+                    $field->kind === 'length' && is_numeric($value) => $length((float) $value),
+                    is_scalar($value) => $value === true ? '' : trim("$value {$field->unit}"),
+                    default => null,
+                };
+                $said[] = $text === null ? null : lcfirst(trim("{$field->label} $text"));
+            }
+
+            return $kinds[$operation->kind]->label.': '.implode(', ', array_filter($said));
+        };
     }
 
     /** @return \Closure(?float): string */

@@ -12,12 +12,12 @@ use Symfony\Component\Serializer\Encoder\CsvEncoder;
 /** The planned positions as a chart in CSV, in the columns that a chart is read in; mm. */
 final readonly class TargetCsv
 {
-    public function __construct(private CsvEncoder $encoder, private StoredJob $jobs, private FramePlanner $planner) {}
+    public function __construct(private CsvEncoder $encoder, private StoredJob $jobs) {}
 
     public function write(Job $job): string
     {
         $core = $this->jobs->read($job);
-        $plan = $this->planner->plan($core->frame, $core->operations);
+        $plan = (new FramePlanner($job->workshop->shop()))->plan($core->frame, $core->operations);
         $rows = [];
         foreach ($core->frame->points as $point) {
             $target = $plan->target[$point->id];

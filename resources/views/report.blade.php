@@ -119,7 +119,7 @@
                 <table>
                     <thead><tr><th>Cut</th><th>What</th><th class="n">Station</th><th class="n">Piece to saw</th><th class="n">Witness marks</th><th class="n">read before</th><th class="n">must read after</th></tr></thead>
                     @foreach ($plan->cuts as $i => $cut)
-                        <tr><td>{{ $cut->operation }}</td><td>{{ $plan->operations[$i]->kind }} {{ $length($plan->operations[$i]->length) }}</td><td class="n">{{ $length($cut->cut) }}</td><td class="n">{{ $cut->what }} {{ $length($cut->piece) }}</td><td class="n">{{ $length($cut->witness) }} each side</td><td class="n">{{ $length($cut->before) }}</td><td class="n">{{ $length($cut->after) }}</td></tr>
+                        <tr><td>{{ $cut->operation }}</td><td>{{ $operation($plan->operations[$i]) }}</td><td class="n">{{ $length($cut->cut) }}</td><td class="n">{{ $cut->what }} {{ $length($cut->piece) }}</td><td class="n">{{ $length($cut->witness) }} each side</td><td class="n">{{ $length($cut->before) }}</td><td class="n">{{ $length($cut->after) }}</td></tr>
                     @endforeach
                 </table>
                 @foreach ($plan->warnings as $warning)<p>▲ {{ $say($warning) }}</p>@endforeach

@@ -125,7 +125,7 @@ describe('the sketch on paper', function () {
     it('draws every charted point by the shape of its state, and the cuts', function () {
         $user = $this->person();
         $job = $this->demoJob($user);
-        $job->operations()->create(['code' => 'op1', 'kind' => 'stretch', 'at_mm' => 2300, 'length_mm' => 640, 'typed' => []]);
+        $job->operations()->create(['code' => 'op1', 'kind' => 'stretch', 'parameters' => ['at' => 2300, 'length' => 640, 'kerf' => 0, 'witness' => 100, 'level' => false], 'typed' => []]);
         $survey = $this->surveyOf($job)->setRelation('job', $job->load('workshop'));
         $svg = (new FrameSketch)->svg(SurveyProps::from($survey, app(AssessSurvey::class)->handle($survey)), PlanProps::from($job));
         $xml = simplexml_load_string($svg);

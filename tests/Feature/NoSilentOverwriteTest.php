@@ -15,9 +15,9 @@ beforeEach(function () {
     $this->job = $this->demoJob($this->user);
     $this->operation = fn (string $length): array => ['id' => 'op1', 'kind' => 'stretch', 'at' => '1500', 'length' => $length, 'kerf' => '3', 'witness' => '100', 'level' => false];
     $this->saves = [
-        'plan' => fn (string $to): array => ["/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [($this->operation)($to)]], fn (): string => (string) $this->job->operations()->value('length_mm')],
+        'plan' => fn (string $to): array => ["/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [($this->operation)($to)]], fn (): string => (string) $this->job->operations()->first()?->parameters['length']],
         'bench' => fn (string $to): array => ["/jobs/{$this->job->id}/bench", ['unit' => 'mm', 'clockwiseRaises' => true, 'length' => $to.'0', 'width' => '1200', 'pitch' => '2', 'travel' => '60', 'tolerance' => '1'], fn (): string => (string) Job::findOrFail($this->job->id)->bench['length']],
-        'settings' => fn (string $to): array => ['/workshop', ['inchDenominator' => '32', 'tramReach' => $to.'0 mm', 'buildScatter' => '1', 'hidesExpected' => false, 'limits' => ['greatestJointAngle' => 3, 'leastJointAngle' => 0.5, 'greatestDifference' => 0.5, 'greatestResidual' => 3, 'greatestSpeedShare' => 0.75]], fn (): string => (string) $this->user->workshop->refresh()->tram_reach_mm],
+        'settings' => fn (string $to): array => ['/workshop', ['inchDenominator' => '32', 'hidesExpected' => false, 'values' => ['tramReach' => $to.'0 mm']], fn (): string => (string) $this->user->workshop->values()->where('name', 'tramReach')->value('value')],
     ];
     $this->put = fn (string $part, string $to, ?string $revision) => $this->json('PUT', ($this->saves[$part])($to)[0], ($this->saves[$part])($to)[1], $revision === null ? [] : ['X-Revision' => $revision]);
 });

@@ -5,6 +5,10 @@ declare(strict_types=1);
 use App\Models\Instrument;
 use App\Models\PracticeRun;
 use App\Models\Role;
+use Geodex\Core\Calculators\Calculators;
+use Geodex\Core\Fields\Field;
+use Geodex\Core\Plan\OperationKinds;
+use Geodex\Core\Settings\ShopDefaults;
 use Geodex\Core\Simulation\RandomSource;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Routing\Route as OneRoute;
@@ -14,6 +18,16 @@ const NONSENSE = [
     'nothing' => null, 'an empty text' => '', 'a long text' => 'x y z', 'a number' => -1e30, 'a list' => [1, [2, [3]]], 'a shape' => ['id' => ['x' => 1], 'points' => 'y', 'unit' => 5], 'a truth' => true,
     'a script' => '"><script>alert(1)</script>', 'other digits' => '٣٤٥ mm', 'a null byte' => "a\u{0}b", 'almost nothing' => 1e-7, 'a line break' => "AL\n", 'no number' => 'NaN', 'halves of a letter' => "\u{FFFD}\u{202E}",
 ];
+
+/** What is declared as fields in core, filled with one thing. @return array<string, mixed> */
+function declared(callable $with): array
+{
+    $filled = fn (array $fields): array => array_combine(array_map(fn (Field $field): string => $field->name, $fields), array_map(fn (): mixed => $with(), $fields));
+    $operations = array_map(fn (string $class): array => ['id' => 'op-'.$class::kind(), 'kind' => $class::kind(), ...$filled($class::fields())], OperationKinds::all());
+    $tools = array_merge(...array_map(fn (string $class): array => $filled($class::fields()), Calculators::all()));
+
+    return ['operations' => $operations, 'values' => [...$filled(array_map(fn ($default): Field => $default->field, array_values(ShopDefaults::all()))), ...$tools]];
+}
 
 /** Fields that a route takes: those of its form request, and those that its controller reads by itself. @return list<string> */
 function fieldsOf(OneRoute $route): array
@@ -86,13 +100,19 @@ it('finds the fields of every door', function () {
     $doors = collect(doors('WRITE'))->mapWithKeys(fn (array $door): array => ["$door[0] $door[1]" => $door[2]]);
     expect($doors->count())->toBeGreaterThan(25)
         ->and($doors['POST /jobs/{job}/surveys/{survey}/readings'])->toContain('call', 'unit', 'supersedes', 'instrument')
-        ->and($doors['PUT /workshop'])->toContain('tramReach', 'limits')
+        ->and($doors['PUT /workshop'])->toContain('inchDenominator', 'values')
         ->and($doors['PUT /jobs/{job}/archive'])->toContain('aside');
 });
 
 it('breaks on no form filled with nonsense, and says what is wrong', function (mixed $nonsense) {
     foreach (doors('WRITE') as [$method, $uri, $fields]) {
         ($this->knock)($method, $uri, array_fill_keys($fields, is_string($nonsense) && strlen($nonsense) === 5 ? str_repeat($nonsense, 2000) : $nonsense));
+    }
+    foreach (doors('WRITE') as [$method, $uri, $fields]) {
+        $inside = array_intersect_key(declared(fn (): mixed => $nonsense), array_flip($fields));
+        if ($inside !== []) {
+            ($this->knock)($method, $uri, ['unit' => 'mm', 'inchDenominator' => 32, 'hidesExpected' => false, ...$inside]);
+        }
     }
     foreach (doors('GET') as [, $uri, $fields]) {
         ($this->knock)('GET', $uri, array_fill_keys([...$fields, 'first', 'second', 'present', 'since', 'archived'], $nonsense));
@@ -119,6 +139,9 @@ it('breaks on no request made up of what people and machines send (seeded; HOSTI
                 2 => (string) $random->between(-5000, 5000),
                 default => $random->pick(['', '1e400', '0x1F', '-0', '999999999999', str_repeat('9', 50), ['a' => ['b' => ['c' => 1]]], 0.1 + 0.2]),
             };
+        }
+        if ($random->share() < 0.5) {
+            $body = [...$body, 'unit' => 'mm', ...array_intersect_key(declared(fn (): mixed => $random->pick([...array_values(NONSENSE), '500', '-0', '1e400', 3, 0.5])), array_flip($fields))];
         }
         ($this->knock)($method, $uri, array_filter($body, fn (): bool => $random->share() < 0.85));
     }

@@ -15,24 +15,24 @@ describe('the plan', function () {
             ->and(collect($plan->json('target'))->firstWhere('id', 'MR')['target'])->toEqual([5880, 415, 500])
             ->and($plan->json('cuts.0'))->toMatchArray(['before' => 200, 'after' => 840, 'piece' => 643])
             ->and(collect($plan->json('carried'))->where('change', '!=', 0)->pluck('feature')->all())->toContain('rear brake line', 'exhaust')->not->toContain('fuel filler hose');
-        $this->get("/jobs/{$this->job->id}/plan")->assertInertia(fn ($page) => $page->where('plan.operations.0.length', 640));
+        $this->get("/jobs/{$this->job->id}/plan")->assertInertia(fn ($page) => $page->where('plan.operations.0.values.length', 640));
     });
 
     it('takes lengths in inches', function () {
         $plan = $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'in', 'operations' => [[...$this->stretch, 'at' => '90 1/2', 'length' => "2'", 'kerf' => '1/8', 'witness' => '4']]])->assertOk();
-        expect($plan->json('operations.0'))->toMatchArray(['at' => 2298.7, 'length' => 609.6, 'kerf' => 3.175, 'witness' => 101.6]);
+        expect($plan->json('operations.0.values'))->toMatchArray(['at' => 2298.7, 'length' => 609.6, 'kerf' => 3.175, 'witness' => 101.6]);
     });
 
     it('is refused with the reason and the old one kept', function (array $change, string $says) {
         $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [$this->stretch]])->assertOk();
         $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [[...$this->stretch, ...$change]]])
             ->assertUnprocessable()->assertJsonPath('message', fn (string $message): bool => str_contains($message, $says));
-        expect($this->job->operations()->firstOrFail()->length_mm)->toBe(640.0);
+        expect($this->job->operations()->firstOrFail()->parameters['length'])->toEqual(640);
     })->with([
-        'no length' => [['length' => ''], 'Give the length'],
+        'no length' => [['length' => ''], 'Missing: Length put in'],
         'not a length' => [['length' => 'long'], 'not a length'],
         'off the frame' => [['at' => '9000'], 'off the frame'],
-        'too much' => [['length' => '9 m'], 'between 1 and'],
+        'too much' => [['length' => '9 m'], 'from 1 to 8000 mm'],
     ]);
 
     it('goes out as a chart in CSV that comes in again', function () {

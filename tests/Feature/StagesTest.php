@@ -160,15 +160,16 @@ describe('what was typed', function () {
     it('of a plan is checked field by field', function (array $change, string $field) {
         $job = $this->jobFrom($this->user, smallJob([]));
         $operation = ['id' => 'op1', 'kind' => 'stretch', 'at' => '1000', 'length' => '100', 'kerf' => '3', 'witness' => '100', 'level' => false];
-        $this->putJson("/jobs/{$job->id}/plan", ['unit' => 'mm', 'operations' => [[...$operation, ...$change]]])
-            ->assertUnprocessable()
-            ->assertJsonValidationErrors("operations.0.$field");
+        $answer = $this->putJson("/jobs/{$job->id}/plan", ['unit' => 'mm', 'operations' => [[...$operation, ...$change]]])
+            ->assertUnprocessable();
+        expect([...$answer->json('problems.*.path') ?? [], ...array_keys($answer->json('errors') ?? [])])->toBe(["operations.0.$field"]);
     })->with([
         'kind' => [['kind' => 'widen'], 'kind'],
         'station' => [['at' => ''], 'at'],
         'length' => [['length' => null], 'length'],
-        'kerf' => [['kerf' => ''], 'kerf'],
-        'witness' => [['witness' => ''], 'witness'],
+        'kerf' => [['kerf' => '30'], 'kerf'],
+        'witness' => [['witness' => '0'], 'witness'],
+        'what it does not ask for' => [['depth' => '3'], 'depth'],
         'id' => [['id' => 'a b'], 'id'],
         'level' => [['level' => 'perhaps'], 'level'],
     ]);

@@ -31,16 +31,34 @@ it('lets an inspector look and doubt, but not measure or plan', function () {
 });
 
 it('lets the owner alone set what holds for the shop', function () {
-    $limits = ['greatestJointAngle' => 5, 'leastJointAngle' => 0.5, 'greatestDifference' => 1, 'greatestResidual' => 3, 'greatestSpeedShare' => 0.7];
-    $settings = ['inchDenominator' => 16, 'tramReach' => '8ft', 'buildScatter' => '1.5', 'hidesExpected' => true, 'limits' => $limits];
+    $values = ['maxJointAngle' => '5', 'minJointAngle' => '0.5', 'tramReach' => '8ft', 'buildScatter' => ''];
+    $settings = ['inchDenominator' => 16, 'hidesExpected' => true, 'unit' => 'mm', 'values' => $values];
     $this->actingAs($this->person())->put('/workshop', $settings)->assertForbidden();
     $owner = $this->person(Role::Owner);
     $this->actingAs($owner)->get('/workshop')->assertOk();
     $this->put('/workshop', $settings)->assertSessionHasNoErrors();
     $workshop = $owner->workshop->refresh();
-    expect($workshop->inch_denominator)->toBe(16)->and($workshop->tram_reach_mm)->toBe(2438.4)->and($workshop->driveline_limits['greatestJointAngle'])->toEqual(5);
-    $this->put('/workshop', [...$settings, 'buildScatter' => '40'])->assertSessionHasErrors(['buildScatter' => 'Frames are built to between 0.1 mm and 10 mm.']);
-    $this->put('/workshop', [...$settings, 'tramReach' => 'long'])->assertSessionHasErrors('tramReach');
-    $this->put('/workshop', [...$settings, 'tramReach' => '3 mm'])->assertSessionHasErrors(['tramReach' => 'A tram bar reaches between 300 mm and 10 m.']);
+    expect($workshop->inch_denominator)->toBe(16)->and($workshop->hides_expected)->toBeTrue()
+        // What is as usual is not kept as the shop's own.
+        ->and($workshop->values()->pluck('value', 'name')->all())->toBe(['maxJointAngle' => 5.0, 'tramReach' => 2438.4]);
+    $refused = fn (array $change): array => $this->putJson('/workshop', [...$settings, 'values' => [...$values, ...$change]])->assertUnprocessable()->json('problems.*.message');
+    expect($refused(['buildScatter' => '40']))->toBe(['Build scatter of a sound frame, one sigma has to be from 0.1 to 10 mm, not 40.'])
+        ->and($refused(['tramReach' => '3 mm']))->toBe(['Reach of the tram bar has to be from 300 to 10000 mm, not 3.'])
+        ->and($refused(['tramReach' => 'long'])[0])->toContain('“long” is not a length')
+        ->and($refused(['tramLength' => '3'])[0])->toContain('unknown key');
     $this->put('/workshop', [...$settings, 'inchDenominator' => 10])->assertSessionHasErrors('inchDenominator');
+});
+
+it('says what differs from the usual, and who changed it', function () {
+    $owner = $this->person(Role::Owner);
+    $set = fn (array $values) => $this->actingAs($owner)->putJson('/workshop', ['inchDenominator' => 32, 'hidesExpected' => false, 'unit' => 'mm', 'values' => $values])->assertOk();
+    $shown = collect($set(['cutClearOfPoint' => '90'])->json('values'))->keyBy('field.name');
+    expect($shown['cutClearOfPoint'])->toMatchArray(['own' => 90, 'usual' => 75, 'group' => 'Cutting'])
+        ->and($shown['cutClearOfPoint']['changed'])->toStartWith($owner->name.', ')
+        ->and($shown['tramReach'])->toMatchArray(['own' => null, 'usual' => 2500, 'changed' => '']);
+    // Results say whose value they rest on.
+    $job = $this->demoJob($owner);
+    $plan = $this->putJson("/jobs/{$job->id}/plan", ['unit' => 'mm', 'operations' => [['id' => 'op1', 'kind' => 'stretch', 'at' => '1050', 'length' => '300']]])->assertOk();
+    expect(implode(' ', $plan->json('warnings')))->toContain("within 90 mm of EL, ER; keep cuts clear of holes and mounts (this shop's own, usually 75 mm)");
+    expect(collect($set(['cutClearOfPoint' => ''])->json('values'))->keyBy('field.name')['cutClearOfPoint']['own'])->toBeNull();
 });

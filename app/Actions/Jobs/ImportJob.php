@@ -7,6 +7,7 @@ namespace App\Actions\Jobs;
 use App\Actions\Survey\AssessSurvey;
 use App\Documents\StoredJob;
 use App\Models\Job as StoredJobRow;
+use App\Models\PlanOperation;
 use App\Models\Point;
 use App\Models\Reading;
 use App\Models\Strike;
@@ -18,7 +19,6 @@ use Geodex\Core\Frame\Point as CorePoint;
 use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Job;
 use Geodex\Core\JobFile\JobReader;
-use Geodex\Core\Plan\Operation;
 use Geodex\Core\Survey\Reading\Edge;
 use Geodex\Core\Survey\Reading\Reading as CoreReading;
 use Illuminate\Support\Carbon;
@@ -147,26 +147,8 @@ final readonly class ImportJob
     private function operations(StoredJobRow $stored, Job $job): void
     {
         foreach ($job->operations as $operation) {
-            $stored->operations()->create(self::operationColumns($operation));
+            $stored->operations()->create([...PlanOperation::columns($operation), 'typed' => []]);
         }
-    }
-
-    /**
-     * @param  array<string, string>  $typed
-     * @return array<string, mixed>
-     */
-    public static function operationColumns(Operation $operation, array $typed = []): array
-    {
-        return [
-            'code' => $operation->id(),
-            'kind' => $operation::kind(),
-            'at_mm' => $operation->from(),
-            'length_mm' => abs($operation->growth()),
-            'kerf_mm' => $operation->cutting()->kerf,
-            'witness_mm' => $operation->cutting()->witness,
-            'is_level' => $operation->cutting()->level,
-            'typed' => $typed,
-        ];
     }
 
     /**

@@ -4,50 +4,66 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
-use App\Actions\Jobs\ImportJob;
 use App\Documents\StoredJob;
 use App\Models\Job;
+use App\Models\PlanOperation;
 use Geodex\Core\Failure\CoreFailure;
-use Geodex\Core\Plan\Cutting;
+use Geodex\Core\Fields\FieldReader;
+use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\InvalidPlan;
+use Geodex\Core\Plan\Operation;
 use Geodex\Core\Plan\OperationKinds;
-use Geodex\Core\Units\Length;
 use Geodex\Core\Units\LengthUnit;
 use Illuminate\Support\Facades\DB;
 
 /** Replaces the plan of a job, if it can be carried out. */
 final readonly class SavePlan
 {
-    public function __construct(private StoredJob $jobs, private FramePlanner $planner) {}
+    public function __construct(private StoredJob $jobs) {}
 
     /**
-     * @param  list<array{id: string, kind: string, at: string, length: string, kerf: string, witness: string, level: bool}>  $operations  lengths as typed
-     * @param  'mm'|'in'  $unit  what a bare number means
+     * @param  list<array<string, mixed>>  $typed  operations by the fields of their kinds, as typed
+     * @param  LengthUnit  $unit  what a bare number means
      *
-     * @throws CoreFailure if a length cannot be read or the plan not be carried out
+     * @throws CoreFailure if something cannot be read or the plan not be carried out
      */
-    public function handle(Job $job, array $operations, string $unit): void
+    public function handle(Job $job, array $typed, LengthUnit $unit): void
     {
-        $unit = LengthUnit::from($unit);
-        $made = [];
-        foreach ($operations as $typed) {
-            $made[] = OperationKinds::make(
-                $typed['kind'],
-                $typed['id'],
-                Length::parse($typed['at'], $unit)->mm,
-                Length::parse($typed['length'], $unit)->mm,
-                new Cutting(Length::parse($typed['kerf'], $unit)->mm, Length::parse($typed['witness'], $unit)->mm, $typed['level']),
-            );
-        }
-        $this->planner->plan($this->jobs->read($job)->frame, $made);
-        DB::transaction(function () use ($job, $made, $operations): void {
+        $operations = $this->read($typed, $unit);
+        (new FramePlanner($job->workshop->shop()))->plan($this->jobs->read($job)->frame, $operations);
+        DB::transaction(function () use ($job, $operations, $typed): void {
             $job->operations()->delete();
-            foreach ($made as $i => $operation) {
-                ['at' => $at, 'length' => $length, 'kerf' => $kerf, 'witness' => $witness] = $operations[$i];
-                $job->operations()->create(ImportJob::operationColumns($operation, ['at' => $at, 'length' => $length, 'kerf' => $kerf, 'witness' => $witness]));
+            $typed = array_column($typed, null, 'id');
+            usort($operations, fn (Operation $a, Operation $b): int => $a->station() <=> $b->station());
+            foreach ($operations as $operation) {
+                $job->operations()->create([...PlanOperation::columns($operation), 'typed' => $typed[$operation->id()] ?? []]);
             }
             $job->touch();
         });
         $job->unsetRelation('operations');
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $typed
+     * @return list<Operation>
+     *
+     * @throws CoreFailure
+     */
+    private function read(array $typed, LengthUnit $unit): array
+    {
+        $operations = $problems = [];
+        foreach ($typed as $i => $one) {
+            try {
+                [$kind, $id] = [$one['kind'] ?? '', $one['id'] ?? ''];
+                $operations[] = OperationKinds::read(is_string($kind) ? $kind : '', is_string($id) ? $id : '', array_diff_key($one, ['id' => 0, 'kind' => 0]), new FieldReader($unit, typed: true), "operations.$i");
+            } catch (InvalidFields $invalid) {
+                array_push($problems, ...explode("\n", $invalid->getMessage()));
+            } catch (InvalidPlan $invalid) {
+                $problems[] = "operations.$i".(isset($invalid->context()['kind']) ? '.kind' : '').": {$invalid->getMessage()}";
+            }
+        }
+
+        return $problems === [] ? $operations : throw InvalidFields::with($problems);
     }
 }

@@ -7,7 +7,9 @@ namespace App\Actions\Saving;
 use App\Models\Job;
 use App\Models\PlanOperation;
 use App\Models\Point;
+use App\Models\ShopValue;
 use App\Models\Workshop;
+use Geodex\Core\Settings\ShopDefaults;
 use Illuminate\Support\Arr;
 
 /** A part of a job, or of the shop, that is saved as a whole; what it holds tells whether it was changed meanwhile. */
@@ -22,7 +24,7 @@ enum Part: string
     /** As it is stored now, by what each value is. */
     public function state(Job|Workshop $owner): mixed
     {
-        return $owner instanceof Workshop ? Arr::only($owner->fresh()?->attributesToArray() ?? [], ['inch_denominator', 'tram_reach_mm', 'build_scatter_mm', 'hides_expected', 'driveline_limits']) : match ($this) {
+        return $owner instanceof Workshop ? [...Arr::only($owner->fresh()?->attributesToArray() ?? [], ['inch_denominator', 'hides_expected']), ...$owner->values()->orderBy('name')->get()->mapWithKeys(fn (ShopValue $set): array => [ShopDefaults::all()[$set->name]->field->label ?? $set->name => $set->value])->all()] : match ($this) {
             self::Plan => $owner->operations()->get()->mapWithKeys(fn (PlanOperation $one): array => [$one->code => Arr::except($one->attributesToArray(), ['id', 'job_id', 'code', 'typed'])])->all(),
             self::Chart => [
                 ...$owner->points()->get()->mapWithKeys(fn (Point $one): array => [$one->code => Arr::except($one->attributesToArray(), ['id', 'job_id', 'code', 'position'])])->all(),

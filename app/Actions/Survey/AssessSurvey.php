@@ -7,7 +7,6 @@ namespace App\Actions\Survey;
 use App\Documents\StoredJob;
 use App\Documents\UnreadableJob;
 use App\Models\Survey;
-use App\Models\Workshop;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Findings\ChartSlipFinder;
 use Geodex\Core\Findings\SurveyAssessor;
@@ -76,8 +75,9 @@ final readonly class AssessSurvey
     private function options(Survey $survey): SurveyOptions
     {
         $workshop = $survey->job->workshop;
+        $longest = $workshop->instruments()->where('kind', 'tram-bar')->max('reach_mm');
 
-        return new SurveyOptions(reach: $this->reach($workshop), suggestions: Forecaster::CANDIDATES, buildScatter: $workshop->build_scatter_mm);
+        return SurveyOptions::of($workshop->shop(), is_numeric($longest) ? (float) $longest : null)->with(suggestions: Forecaster::CANDIDATES);
     }
 
     /** All that what is computed depends on: another state, another computation. */
@@ -85,19 +85,11 @@ final readonly class AssessSurvey
     {
         $options = $this->options($survey);
 
-        return sha1(serialize([config('geodex.version'), $survey->revision, $survey->job->frame, $options->reach, $options->buildScatter]));
+        return sha1(serialize([config('geodex.version'), $survey->revision, $survey->job->frame, $options->reach, $options->straightedge, $options->buildScatter]));
     }
 
     private function keepFacts(Survey $survey, SurveyFacts $facts): void
     {
         Survey::whereKey($survey->id)->toBase()->update(['facts_revision' => $survey->revision, 'facts' => json_encode($facts->toArray(), JSON_THROW_ON_ERROR)]);
-    }
-
-    /** The longest tram bar that the shop has named, or what its settings say (mm). */
-    private function reach(Workshop $workshop): float
-    {
-        $longest = $workshop->instruments()->where('kind', 'tram-bar')->max('reach_mm');
-
-        return is_numeric($longest) ? (float) $longest : $workshop->tram_reach_mm;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Saving\Part;
 use App\Actions\Saving\SavePart;
+use App\Actions\Workshop\SaveSettings;
 use App\Http\Props\WorkshopProps;
 use App\Http\Requests\WorkshopRequest;
 use Illuminate\Http\JsonResponse;
@@ -24,12 +25,12 @@ final class WorkshopController extends Controller
         return Inertia::render('workshop', ['workshop' => WorkshopProps::from($workshop)]);
     }
 
-    public function update(WorkshopRequest $request, SavePart $part): JsonResponse|RedirectResponse
+    public function update(WorkshopRequest $request, SavePart $part, SaveSettings $save): JsonResponse|RedirectResponse
     {
         $workshop = $this->user($request)->workshop;
         $this->authorize('update', $workshop);
-        $settings = $request->settings();
-        $part->handle(Part::Settings, $workshop, $this->readAt($request), fn () => $workshop->update($settings));
+        [$preferences, $values] = [$request->preferences(), $request->values()];
+        $part->handle(Part::Settings, $workshop, $this->readAt($request), fn () => $save->handle($workshop, $this->user($request), $preferences, $values));
         if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
             return new JsonResponse(WorkshopProps::from($workshop));
         }

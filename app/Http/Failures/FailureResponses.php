@@ -53,7 +53,7 @@ final readonly class FailureResponses
             default => [],
         };
         if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
-            return new JsonResponse(['code' => $failure->errorCode(), 'message' => $failure->getMessage(), 'problems' => $problems], $failure->errorCode() === CannotRecord::ID_TAKEN ? 409 : 422);
+            return new JsonResponse(['code' => $failure->errorCode(), 'message' => $failure instanceof InvalidFields ? implode(' ', array_map(ucfirst(...), array_column($failure->problems(), 'message'))) : $failure->getMessage(), 'problems' => $problems], $failure->errorCode() === CannotRecord::ID_TAKEN ? 409 : 422);
         }
         $errors = [];
         foreach ($problems as $i => $problem) {

@@ -32,8 +32,8 @@ final readonly class DrivelineProps
         $form = ShaftFormProps::from(is_array($shaft) ? $shaft : null);
         $limits = self::limits($job);
         $shown = [];
-        foreach (get_object_vars($limits) as $key => $value) {
-            $shown[] = new LimitProps($key, $value, DrivelineLimits::SOURCES[$key]);
+        foreach (DrivelineLimits::shopDefaults() as $default) {
+            $shown[] = LimitProps::from($default, $job->workshop->shop());
         }
         try {
             $core = (new StoredJob(new JobReader))->read($job);
@@ -41,7 +41,7 @@ final readonly class DrivelineProps
                 return new self($form, null, null, $shown, null, Part::Shaft->revision($job));
             }
             $calculator = new ShaftCalculator($limits);
-            $plan = $core->operations === [] ? null : (new FramePlanner)->plan($core->frame, $core->operations);
+            $plan = $core->operations === [] ? null : (new FramePlanner($job->workshop->shop()))->plan($core->frame, $core->operations);
 
             return new self(
                 $form,
@@ -56,8 +56,6 @@ final readonly class DrivelineProps
 
     public static function limits(Job $job): DrivelineLimits
     {
-        $set = array_intersect_key($job->workshop->driveline_limits ?? [], get_object_vars(new DrivelineLimits));
-
-        return new DrivelineLimits(...array_map(floatval(...), $set));
+        return DrivelineLimits::of($job->workshop->shop());
     }
 }

@@ -27,6 +27,7 @@ final readonly class FieldProps
         public string $range,
         public array $choices,
         public array $fields,
+        public bool $isStation,
     ) {}
 
     public static function from(Field $field): self
@@ -35,7 +36,7 @@ final readonly class FieldProps
 
         return new self(
             $field->name, $field->label, $field->kind->value, $field->unit, $field->isRequired, $default, $field->help, $field->range(), $field->choices,
-            array_map(self::from(...), $field->fields),
+            array_map(self::from(...), $field->fields), $field->isStation,
         );
     }
 }

@@ -12,6 +12,7 @@ use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Frame\Axle;
 use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\PlannedFrame;
 use Geodex\Core\Plan\RailLine;
 
@@ -20,6 +21,7 @@ final readonly class PlanProps
 {
     /**
      * @param  list<OperationProps>  $operations
+     * @param  list<OperationKindProps>  $kinds  what can be planned
      * @param  list<TargetProps>  $target
      * @param  list<CutProps>  $cuts
      * @param  list<CarriedProps>  $carried
@@ -30,6 +32,7 @@ final readonly class PlanProps
      */
     public function __construct(
         public array $operations,
+        public array $kinds,
         public array $target,
         public array $cuts,
         public array $carried,
@@ -47,16 +50,18 @@ final readonly class PlanProps
     {
         $core = (new StoredJob(new JobReader))->read($job);
         $operations = array_values($job->operations->map(fn (PlanOperation $operation): OperationProps => OperationProps::from($operation))->all());
+        $shop = $job->workshop->shop();
+        $kinds = array_map(fn (string $class): OperationKindProps => OperationKindProps::from($class, $shop), OperationKinds::all());
         $axles = array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $core->frame->axles);
         try {
             $rail = new RailLine($core->frame);
-            $plan = (new FramePlanner)->plan($core->frame, $core->operations);
+            $plan = (new FramePlanner($shop))->plan($core->frame, $core->operations);
         } catch (CoreFailure $failure) {
-            return new self($operations, [], [], [], null, null, $axles, $axles, [], null, TroubleProps::from($failure), Part::Plan->revision($job));
+            return new self($operations, $kinds, [], [], [], null, null, $axles, $axles, [], null, TroubleProps::from($failure), Part::Plan->revision($job));
         }
 
         return new self(
-            $operations, self::target($core->frame->points, $plan), self::cuts($plan), self::carried($core->frame->carried, $plan),
+            $operations, $kinds, self::target($core->frame->points, $plan), self::cuts($plan), self::carried($core->frame->carried, $plan),
             $plan->wheelbaseBefore, $plan->wheelbaseAfter, $axles,
             array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
             $plan->warnings, [$rail->front(), $rail->rear()], null, Part::Plan->revision($job),
@@ -76,9 +81,9 @@ final readonly class PlanProps
     private static function cuts(PlannedFrame $plan): array
     {
         $cuts = [];
-        foreach ($plan->shifts as $i => $shift) {
+        foreach ($plan->shifts->all as $i => $shift) {
             [$witness, $length] = [$plan->witness[$i], $plan->cuts[$i]];
-            $cuts[] = new CutProps($shift->operation->id(), $shift->cut, $shift->bandEnd, rad2deg($shift->slope), $witness->distance, $witness->before, $witness->after, $length->what, $length->piece, $length->saw);
+            $cuts[] = new CutProps($shift->operation, $shift->cut, $shift->bandEnd, rad2deg($shift->slope), $witness->distance, $witness->before, $witness->after, $length->what, $length->piece, $length->saw);
         }
 
         return $cuts;

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Geodex\Core\Frame\Code;
+use Geodex\Core\Units\LengthUnit;
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A plan as it was typed; what an operation holds is read by its class in core. */
 final class PlanRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
@@ -15,37 +17,21 @@ final class PlanRequest extends FormRequest
         return [
             'unit' => ['required', 'in:mm,in'],
             'operations' => ['present', 'array', 'max:20'],
+            'operations.*' => ['array'],
             'operations.*.id' => ['required', 'string', 'regex:'.Code::PATTERN, 'distinct'],
-            'operations.*.kind' => ['required', 'in:stretch,shorten'],
-            'operations.*.at' => ['required', 'string', 'max:40'],
-            'operations.*.length' => ['required', 'string', 'max:40'],
-            'operations.*.kerf' => ['required', 'string', 'max:40'],
-            'operations.*.witness' => ['required', 'string', 'max:40'],
-            'operations.*.level' => ['required', 'boolean'],
+            'operations.*.kind' => ['required', 'string', 'max:40'],
         ];
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
+    public function unit(): LengthUnit
     {
-        return [
-            'operations.*.at.required' => 'Give the station of the cut.',
-            'operations.*.length.required' => 'Give the length to put in or take out.',
-            'operations.*.kerf.required' => 'Give the width of the cut, 0 if it does not matter.',
-            'operations.*.witness.required' => 'Give the distance of the witness marks from the cut.',
-        ];
+        return LengthUnit::from($this->string('unit')->value());
     }
 
-    /** @return 'mm'|'in' */
-    public function unit(): string
-    {
-        return $this->string('unit')->value() === 'in' ? 'in' : 'mm';
-    }
-
-    /** @return list<array{id: string, kind: string, at: string, length: string, kerf: string, witness: string, level: bool}> */
+    /** @return list<array<string, mixed>> */
     public function operations(): array
     {
-        /** @var list<array{id: string, kind: string, at: string, length: string, kerf: string, witness: string, level: bool}> */
-        return array_map(fn (array $typed): array => [...$typed, 'level' => (bool) $typed['level']], array_values($this->array('operations')));
+        /** @var list<array<string, mixed>> */
+        return array_values($this->array('operations'));
     }
 }

@@ -4,55 +4,38 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Geodex\Core\Driveline\DrivelineLimits;
-use Geodex\Core\Units\Length;
+use Geodex\Core\Fields\Field;
+use Geodex\Core\Fields\FieldReader;
+use Geodex\Core\Fields\InvalidFields;
+use Geodex\Core\Settings\ShopDefaults;
+use Geodex\Core\Shop\ShopDefault;
 use Geodex\Core\Units\LengthUnit;
-use Geodex\Core\Units\UnreadableLength;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\ValidationException;
 
 final class WorkshopRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $rules = ['inchDenominator' => ['required', 'in:16,32,64'], 'tramReach' => ['required', 'string', 'max:40'], 'buildScatter' => ['required', 'string', 'max:40'], 'hidesExpected' => ['required', 'boolean'], 'limits' => ['required', 'array']];
-        foreach (array_keys(DrivelineLimits::SOURCES) as $key) {
-            $rules["limits.$key"] = ['required', 'numeric', 'min:0', 'max:90'];
-        }
-
-        return $rules;
+        return ['inchDenominator' => ['required', 'in:16,32,64'], 'hidesExpected' => ['required', 'boolean'], 'unit' => ['in:mm,in'], 'values' => ['present', 'array']];
     }
 
-    /** @throws ValidationException */
-    private function length(string $field): float
+    /** @return array{inch_denominator: int, hides_expected: bool} */
+    public function preferences(): array
     {
-        try {
-            return Length::parse($this->string($field)->value(), LengthUnit::Millimetre)->mm;
-        } catch (UnreadableLength $unreadable) {
-            throw ValidationException::withMessages([$field => $unreadable->getMessage()]);
-        }
+        return ['inch_denominator' => $this->integer('inchDenominator'), 'hides_expected' => $this->boolean('hidesExpected')];
     }
 
-    /** @return array<string, mixed> */
-    public function settings(): array
+    /**
+     * @return array<string, ?float> by the names of shop defaults; null is as usual
+     *
+     * @throws InvalidFields
+     */
+    public function values(): array
     {
-        $reach = $this->length('tramReach');
-        $scatter = $this->length('buildScatter');
-        if ($reach < 300 || $reach > 10_000) {
-            throw ValidationException::withMessages(['tramReach' => 'A tram bar reaches between 300 mm and 10 m.']);
-        }
+        $fields = array_map(fn (ShopDefault $default): Field => $default->field->optional()->withoutDefault(), array_values(ShopDefaults::all()));
+        $read = (new FieldReader($this->string('unit')->value() === 'in' ? LengthUnit::Inch : LengthUnit::Millimetre, typed: true))->read($fields, $this->array('values'), 'values');
 
-        if ($scatter < 0.1 || $scatter > 10) {
-            throw ValidationException::withMessages(['buildScatter' => 'Frames are built to between 0.1 mm and 10 mm.']);
-        }
-
-        return [
-            'inch_denominator' => $this->integer('inchDenominator'),
-            'tram_reach_mm' => $reach,
-            'build_scatter_mm' => $scatter,
-            'hides_expected' => $this->boolean('hidesExpected'),
-            'driveline_limits' => array_map(floatval(...), array_intersect_key($this->array('limits'), DrivelineLimits::SOURCES)),
-        ];
+        return array_combine(array_keys(ShopDefaults::all()), array_map(fn (Field $field): ?float => $read->optional($field->name), $fields));
     }
 }

@@ -35,18 +35,18 @@ final readonly class ShaftChecker
         $ride = $shaft->states[0]->angles;
         $warnings = [];
         foreach (['front' => $ride->front, 'rear' => $ride->rear] as $joint => $angle) {
-            if ($angle->degrees() > $this->limits->greatestJointAngle) {
-                $warnings[] = sprintf('The %s joint runs at %.1f° at ride height; the guideline is at most %.1f°.', $joint, $angle->degrees(), $this->limits->greatestJointAngle);
+            if ($angle->degrees() > $this->limits->maxJointAngle) {
+                $warnings[] = sprintf('The %s joint runs at %.1f° at ride height; the guideline is at most %.1f° (%s).', $joint, $angle->degrees(), $this->limits->maxJointAngle, $this->limits->whose('maxJointAngle'));
             }
-            if ($angle->degrees() < $this->limits->leastJointAngle) {
-                $warnings[] = sprintf('The %s joint runs nearly straight (%.1f°); under %.1f° its needle rollers do not turn and dent their races.', $joint, $angle->degrees(), $this->limits->leastJointAngle);
+            if ($angle->degrees() < $this->limits->minJointAngle) {
+                $warnings[] = sprintf('The %s joint runs nearly straight (%.1f°); under %.1f° (%s) its needle rollers do not turn and dent their races.', $joint, $angle->degrees(), $this->limits->minJointAngle, $this->limits->whose('minJointAngle'));
             }
         }
-        if (abs($ride->front->degrees() - $ride->rear->degrees()) > $this->limits->greatestDifference) {
-            $warnings[] = sprintf('The joint angles differ by %.1f° (front %.1f°, rear %.1f°); they cancel only when equal.', abs($ride->front->degrees() - $ride->rear->degrees()), $ride->front->degrees(), $ride->rear->degrees());
+        if (abs($ride->front->degrees() - $ride->rear->degrees()) > $this->limits->maxDifference) {
+            $warnings[] = sprintf('The joint angles differ by %.1f° (front %.1f°, rear %.1f°); they cancel only when equal, and %.1f° (%s) is allowed.', abs($ride->front->degrees() - $ride->rear->degrees()), $ride->front->degrees(), $ride->rear->degrees(), $this->limits->maxDifference, $this->limits->whose('maxDifference'));
         }
-        if ($ride->residual->degrees() > $this->limits->greatestResidual) {
-            $warnings[] = sprintf('The joints leave an uneven turning of %.1f° uncancelled; check the yoke phase and the axle angle.', $ride->residual->degrees());
+        if ($ride->residual->degrees() > $this->limits->maxResidual) {
+            $warnings[] = sprintf('The joints leave an uneven turning of %.1f° uncancelled, over %.1f° (%s); check the yoke phase and the axle angle.', $ride->residual->degrees(), $this->limits->maxResidual, $this->limits->whose('maxResidual'));
         }
 
         return $warnings;
@@ -60,9 +60,9 @@ final readonly class ShaftChecker
         }
         $share = $shaft->shaft->speed / $shaft->criticalSpeed;
 
-        return $share <= $this->limits->greatestSpeedShare ? [] : [sprintf(
-            'At %.0f rev/min the shaft runs at %.0f %% of its critical speed (%.0f rev/min); stay below %.0f %%. Use a larger tube, or two shafts with a centre bearing.',
-            $shaft->shaft->speed, 100 * $share, $shaft->criticalSpeed, 100 * $this->limits->greatestSpeedShare,
+        return $share <= $this->limits->maxSpeedShare ? [] : [sprintf(
+            'At %.0f rev/min the shaft runs at %.0f %% of its critical speed (%.0f rev/min); stay below %.0f %% (%s). Use a larger tube, or two shafts with a centre bearing.',
+            $shaft->shaft->speed, 100 * $share, $shaft->criticalSpeed, 100 * $this->limits->maxSpeedShare, $this->limits->whose('maxSpeedShare'),
         )];
     }
 }

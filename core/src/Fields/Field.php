@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Fields;
 
+use Geodex\Core\Units\Length;
+use Geodex\Core\Units\LengthUnit;
+
 /** One thing that is asked for: the form on screen, the command line and the documents are all drawn from it. */
 final readonly class Field
 {
@@ -12,10 +15,12 @@ final readonly class Field
      * @param  string  $label  what it is, as a form asks for it
      * @param  string  $unit  of a number: “°”, “kg”, “rev/min”
      * @param  mixed  $default  where it is not given; null has none
-     * @param  ?float  $least  smallest number allowed (mm for a length); with $over, itself not allowed
+     * @param  ?float  $min  smallest number allowed (mm for a length); with $over, itself not allowed
      * @param  list<string>  $choices
      * @param  list<Field>  $fields  of a group, or of each entry of a list
-     * @param  int  $fewest  entries of a list
+     * @param  int  $minCount  entries of a list
+     * @param  bool  $isStation  whether it is a place along the frame, which the drawing lets one drag
+     * @param  string  $proposal  name of the shop default that an empty form starts with
      */
     private function __construct(
         public string $name,
@@ -25,13 +30,15 @@ final readonly class Field
         public bool $isRequired = true,
         public mixed $default = null,
         public string $help = '',
-        public ?float $least = null,
-        public ?float $greatest = null,
+        public ?float $min = null,
+        public ?float $max = null,
         public bool $over = false,
         public array $choices = [],
         public array $fields = [],
-        public int $fewest = 0,
-        public int $most = 200,
+        public int $minCount = 0,
+        public int $maxCount = 200,
+        public bool $isStation = false,
+        public string $proposal = '',
     ) {}
 
     public static function length(string $name, string $label, string $help = ''): self
@@ -47,7 +54,7 @@ final readonly class Field
     /** So many numbers in order, such as a window from one to another. */
     public static function numbers(string $name, string $label, string $unit, int $many, string $help = ''): self
     {
-        return new self($name, $label, FieldKind::Numbers, $unit, help: $help, fewest: $many, most: $many);
+        return new self($name, $label, FieldKind::Numbers, $unit, help: $help, minCount: $many, maxCount: $many);
     }
 
     public static function count(string $name, string $label, string $help = ''): self
@@ -78,9 +85,9 @@ final readonly class Field
     }
 
     /** @param  list<Field>  $fields */
-    public static function listing(string $name, string $label, array $fields, int $fewest = 1, int $most = 200, string $help = ''): self
+    public static function listing(string $name, string $label, array $fields, int $minCount = 1, int $maxCount = 200, string $help = ''): self
     {
-        return new self($name, $label, FieldKind::Listing, help: $help, fields: $fields, fewest: $fewest, most: $most);
+        return new self($name, $label, FieldKind::Listing, help: $help, fields: $fields, minCount: $minCount, maxCount: $maxCount);
     }
 
     /** Not asked for at all costs: not given is not zero. */
@@ -95,33 +102,64 @@ final readonly class Field
         return $this->with(['isRequired' => false, 'default' => $value]);
     }
 
+    /** What it is taken for is known elsewhere. */
+    public function withoutDefault(): self
+    {
+        return $this->with(['default' => null]);
+    }
+
     /** More than zero. */
     public function positive(): self
     {
-        return $this->with(['least' => 0.0, 'over' => true]);
+        return $this->with(['min' => 0.0, 'over' => true]);
     }
 
-    public function between(?float $least, ?float $greatest): self
+    public function between(?float $min, ?float $max): self
     {
-        return $this->with(['least' => $least, 'greatest' => $greatest, 'over' => false]);
+        return $this->with(['min' => $min, 'max' => $max, 'over' => false]);
     }
 
-    /** What is allowed, in words. */
-    public function range(): string
+    /** A place along the frame. */
+    public function station(): self
     {
-        $unit = $this->kind === FieldKind::Length ? ' mm' : ($this->unit === '' ? '' : " {$this->unit}");
+        return $this->with(['isStation' => true]);
+    }
+
+    /** An empty form starts with what the shop has set for this. */
+    public function proposing(string $shopDefault): self
+    {
+        return $this->with(['proposal' => $shopDefault]);
+    }
+
+    /** Unit of its numbers, as they are given in a document and kept. */
+    public function unit(): string
+    {
+        return $this->kind === FieldKind::Length ? 'mm' : $this->unit;
+    }
+
+    /** What is allowed, in words of the reader's unit. */
+    public function range(LengthUnit $unit = LengthUnit::Millimetre): string
+    {
+        [$min, $max] = [$this->said($this->min, $unit), $this->said($this->max, $unit)];
+        $of = $this->kind === FieldKind::Length ? " {$unit->value}" : ($this->unit === '' ? '' : " {$this->unit}");
 
         return match (true) {
-            $this->least !== null && $this->greatest !== null => sprintf('from %g to %g%s', $this->least, $this->greatest, $unit),
-            $this->least !== null => sprintf('%s %g%s', $this->over ? 'more than' : 'at least', $this->least, $unit),
-            $this->greatest !== null => sprintf('at most %g%s', $this->greatest, $unit),
+            $this->min !== null && $this->max !== null => "from $min to $max$of",
+            $this->min !== null => ($this->over ? 'more than ' : 'at least ').$min.$of,
+            $this->max !== null => "at most $max$of",
             default => '',
         };
     }
 
+    /** A number of this field in the reader's unit, without it. */
+    public function said(?float $number, LengthUnit $unit): string
+    {
+        return sprintf('%g', $this->kind === FieldKind::Length && $unit === LengthUnit::Inch ? round(($number ?? 0.0) / Length::MILLIMETRES_PER_INCH, 3) : $number);
+    }
+
     public function allows(float $value): bool
     {
-        return ($this->least === null || ($this->over ? $value > $this->least : $value >= $this->least)) && ($this->greatest === null || $value <= $this->greatest);
+        return ($this->min === null || ($this->over ? $value > $this->min : $value >= $this->min)) && ($this->max === null || $value <= $this->max);
     }
 
     /** @param  array<string, mixed>  $change */

@@ -22,13 +22,14 @@ final class FieldReader
 
     /**
      * @param  list<Field>  $fields
+     * @param  string  $path  where it stands, for what is reported
      *
      * @throws InvalidFields
      */
-    public function read(array $fields, mixed $given): Values
+    public function read(array $fields, mixed $given, string $path = ''): Values
     {
         $this->problems = [];
-        $values = $this->group($fields, $given, '');
+        $values = $this->group($fields, $given, $path);
 
         return $this->problems === [] ? $values : throw InvalidFields::with($this->problems);
     }
@@ -40,7 +41,7 @@ final class FieldReader
      */
     private function group(array $fields, mixed $given, string $path): Values
     {
-        if (! is_array($given) || isset($given[0])) {
+        if (! is_array($given) || ($given !== [] && array_is_list($given))) {
             $this->report($path === '' ? 'input' : $path, 'expected an object with '.implode(', ', array_map(fn (Field $field): string => $field->name, $fields)).'.');
 
             return new Values([]);
@@ -55,7 +56,7 @@ final class FieldReader
             $value = $given[$field->name] ?? null;
             if ($value === null || ($this->typed && $value === '')) {
                 if ($field->isRequired) {
-                    $this->report($at, "missing: {$field->label}".($field->range() === '' ? '.' : ", {$field->range()}."));
+                    $this->report($at, "missing: {$field->label}".($field->range() === '' ? '.' : ", {$field->range($this->unit)}."));
                 }
                 $values[$field->name] = $field->default;
 
@@ -84,7 +85,7 @@ final class FieldReader
     {
         $number = $field->kind === FieldKind::Length ? $this->length($given, $at) : $this->plain($field, $given, $at);
         if ($number !== null && ! $field->allows($number)) {
-            $this->report($at, sprintf('%s has to be %s, not %g.', $field->label, $field->range(), $number));
+            $this->report($at, "{$field->label} has to be {$field->range($this->unit)}, not {$field->said($number, $this->unit)}.");
 
             return null;
         }
@@ -96,8 +97,8 @@ final class FieldReader
     private function numbers(Field $field, mixed $given, string $at): array
     {
         $given = $this->typed && is_string($given) ? preg_split('/[\s,;]+/', trim($given)) : $given;
-        if (! is_array($given) || ! array_is_list($given) || count($given) !== $field->most) {
-            $this->report($at, "expected {$field->most} numbers in a list.");
+        if (! is_array($given) || ! array_is_list($given) || count($given) !== $field->maxCount) {
+            $this->report($at, "expected {$field->maxCount} numbers in a list.");
 
             return [];
         }
@@ -147,8 +148,8 @@ final class FieldReader
 
             return [];
         }
-        if (count($given) < $field->fewest || count($given) > $field->most) {
-            $this->report($at, sprintf('%d entries; %s takes from %d to %d.', count($given), $field->label, $field->fewest, $field->most));
+        if (count($given) < $field->minCount || count($given) > $field->maxCount) {
+            $this->report($at, sprintf('%d entries; %s takes from %d to %d.', count($given), $field->label, $field->minCount, $field->maxCount));
 
             return [];
         }

@@ -10,6 +10,12 @@ final readonly class Values
     /** @param  array<string, mixed>  $values  by the names of fields */
     public function __construct(private array $values) {}
 
+    /** @return array<string, mixed> with the values of groups and lists laid out */
+    public function toArray(): array
+    {
+        return array_map($this->plain(...), $this->values);
+    }
+
     public function has(string $name): bool
     {
         return ($this->values[$name] ?? null) !== null;
@@ -61,5 +67,14 @@ final readonly class Values
         $value = $this->values[$name] ?? [];
 
         return is_array($value) ? array_values(array_filter($value, fn (mixed $one): bool => $one instanceof self)) : [];
+    }
+
+    private function plain(mixed $value): mixed
+    {
+        return match (true) {
+            $value instanceof self => $value->toArray(),
+            is_array($value) => array_map($this->plain(...), $value),
+            default => $value,
+        };
     }
 }

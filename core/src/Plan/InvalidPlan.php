@@ -9,11 +9,13 @@ use Geodex\Core\Failure\Refusal;
 /** A plan that cannot be carried out on any frame. */
 final class InvalidPlan extends Refusal
 {
-    public const GREATEST_LENGTH_MM = 8_000.0;
+    public const MIN_LENGTH_MM = 1.0;
+
+    public const MAX_LENGTH_MM = 8_000.0;
 
     public static function length(string $id, float $mm): self
     {
-        return new self('plan.length', sprintf('Operation %s changes the frame by %s mm; give a length between 1 and %d mm.', $id, round($mm, 1), self::GREATEST_LENGTH_MM), ['operation' => $id, 'mm' => $mm]);
+        return new self('plan.length', sprintf('Operation %s changes the frame by %s mm; give a length between %d and %d mm.', $id, round($mm, 1), self::MIN_LENGTH_MM, self::MAX_LENGTH_MM), ['operation' => $id, 'mm' => $mm]);
     }
 
     public static function kerf(float $mm): self

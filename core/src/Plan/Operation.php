@@ -4,18 +4,43 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Plan;
 
-/** One change of the frame's length at a station of the chart as it was before any change. */
+use Geodex\Core\Fields\Field;
+use Geodex\Core\Fields\Values;
+
+/**
+ * One change of the frame. All stations are those of the chart as it was before any change. The form on screen, the job file, what is
+ * stored and the command line are drawn from what it declares. A new one is a new class, entered in OperationKinds.
+ */
 interface Operation
 {
+    /** Its name in a document. */
     public static function kind(): string;
+
+    /** What a person calls it: “Stretch”. */
+    public static function label(): string;
+
+    /** @return list<Field> */
+    public static function fields(): array;
+
+    /** @throws InvalidPlan if no frame is changed by that */
+    public static function of(string $id, Values $given): static;
 
     public function id(): string;
 
-    /** Station of the front cut (mm). */
-    public function from(): float;
+    /** @return array<string, mixed> by the names of its fields, lengths in mm */
+    public function values(): array;
 
-    /** Length along the rail that is put in (mm, positive) or taken out (negative). */
-    public function growth(): float;
+    /** Where it begins (mm); operations are laid on the frame from the front. */
+    public function station(): float;
 
-    public function cutting(): Cutting;
+    /** @throws InvalidPlan if the frame does not take it */
+    public function apply(FrameDraft $draft): FrameDraft;
+
+    /**
+     * What a careful technician would say about it before the saw starts.
+     *
+     * @param  FrameDraft  $draft  with all operations laid on it
+     * @return list<string>
+     */
+    public function checks(FrameDraft $draft): array;
 }

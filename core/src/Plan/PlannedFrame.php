@@ -12,7 +12,6 @@ final readonly class PlannedFrame
 {
     /**
      * @param  Frame  $frame  points, axles and carried items at their target stations; what is cut away has no reference
-     * @param  list<Shift>  $shifts
      * @param  array<string, ?Vector3>  $target  by point id; null inside a band that is cut out, or without a chart
      * @param  list<CarriedChange>  $carried
      * @param  list<WitnessReading>  $witness
@@ -21,7 +20,7 @@ final readonly class PlannedFrame
      */
     public function __construct(
         public Frame $frame,
-        public array $shifts,
+        public Shifts $shifts,
         public array $target,
         public ?float $wheelbaseBefore,
         public ?float $wheelbaseAfter,
@@ -34,16 +33,6 @@ final readonly class PlannedFrame
     /** Where something fixed to the frame at $place ends up; null if it is cut out. */
     public function moved(Vector3 $place): ?Vector3
     {
-        $moved = $place;
-        foreach ($this->shifts as $shift) {
-            if ($shift->takesOut($place->x)) {
-                return null;
-            }
-            if ($shift->moves($place->x)) {
-                $moved = $moved->plus($shift->by);
-            }
-        }
-
-        return $moved;
+        return $this->shifts->moved($place);
     }
 }

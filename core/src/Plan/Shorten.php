@@ -14,6 +14,16 @@ final readonly class Shorten implements Operation
         return 'shorten';
     }
 
+    public static function label(): string
+    {
+        return 'Shorten';
+    }
+
+    private static function lengthLabel(): string
+    {
+        return 'Length taken out';
+    }
+
     public function growth(): float
     {
         return -$this->length;

@@ -14,6 +14,16 @@ final readonly class Stretch implements Operation
         return 'stretch';
     }
 
+    public static function label(): string
+    {
+        return 'Stretch';
+    }
+
+    private static function lengthLabel(): string
+    {
+        return 'Length put in';
+    }
+
     public function growth(): float
     {
         return $this->length;

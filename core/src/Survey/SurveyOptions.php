@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Survey;
 
+use Geodex\Core\Fields\Field;
+use Geodex\Core\Shop\HasShopDefaults;
+use Geodex\Core\Shop\Shop;
+use Geodex\Core\Shop\ShopDefault;
+
 /** Limits of the survey computation; the defaults are those of docs/formulas.md. */
-final readonly class SurveyOptions
+final readonly class SurveyOptions implements HasShopDefaults
 {
     /**
      * @param  float  $critical  standardised residual over which a reading is suspect (Baarda, 0.1 % of good readings)
@@ -37,6 +42,37 @@ final readonly class SurveyOptions
         public float $seconds = 2.0,
         public ?Budget $budget = null,
     ) {}
+
+    public static function shopDefaults(): array
+    {
+        return [self::tramReach(), self::straightedgeSpan(), self::scatter()];
+    }
+
+    /** As a shop measures; a tram bar that it has named counts before what is set. */
+    public static function of(Shop $shop, ?float $longestTram = null): self
+    {
+        return new self(reach: $longestTram ?? $shop->value(self::tramReach()), straightedge: $shop->value(self::straightedgeSpan()), buildScatter: $shop->value(self::scatter()));
+    }
+
+    private static function tramReach(): ShopDefault
+    {
+        return new ShopDefault('Measuring', Field::length('tramReach', 'Reach of the tram bar', 'No longer tram reading is suggested. A tram bar named under Instruments counts instead.')->between(300.0, 10_000.0)->defaults(2500.0), 'A usual telescopic bar.');
+    }
+
+    private static function straightedgeSpan(): ShopDefault
+    {
+        return new ShopDefault('Measuring', Field::length('straightedge', 'Span of the straightedge', 'No longer rise is suggested.')->between(300.0, 6_000.0)->defaults(1500.0), 'A usual straightedge.');
+    }
+
+    private static function scatter(): ShopDefault
+    {
+        return new ShopDefault('Measuring', Field::length('buildScatter', 'Build scatter of a sound frame, one sigma', 'Base points are tested against each other; this much any of them may stand off its chart undamaged.')->between(0.1, 10.0)->defaults(1.0), 'Frames from a good line are built to about a millimetre; shop default.');
+    }
+
+    public function with(int $suggestions): self
+    {
+        return new self(...[...get_object_vars($this), 'suggestions' => $suggestions]);
+    }
 
     /** With the time running, unless it is already. */
     public function timed(): self

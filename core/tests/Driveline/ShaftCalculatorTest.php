@@ -17,6 +17,7 @@ use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Plan\FramePlanner;
 use Geodex\Core\Plan\Shorten;
 use Geodex\Core\Plan\Stretch;
+use Geodex\Core\Shop\Shop;
 use Geodex\Core\Tests\Support\Readings;
 use Geodex\Core\Units\Angle;
 
@@ -134,9 +135,11 @@ describe('warnings', function () {
     });
 
     it('follow limits that a shop sets, each with a source', function () {
-        $strict = new ShaftCalculator(new DrivelineLimits(greatestJointAngle: 2.0));
+        $strict = new ShaftCalculator(new DrivelineLimits(maxJointAngle: 2.0));
         expect($strict->calculate(shaft())->warnings)->not->toBe([])
-            ->and(array_keys(DrivelineLimits::SOURCES))->toBe(array_keys(get_object_vars(new DrivelineLimits)));
+            ->and(array_map(fn ($default): string => $default->name(), DrivelineLimits::shopDefaults()))->toBe(array_keys(get_object_vars(new DrivelineLimits)))
+            ->and(DrivelineLimits::of(new Shop(['maxResidual' => 2.0])))->toEqual(new DrivelineLimits(maxResidual: 2.0))
+            ->and(implode(' ', $strict->calculate(shaft())->warnings))->toContain("at most 2.0° (this shop's own, usually 7 °)");
     });
 });
 

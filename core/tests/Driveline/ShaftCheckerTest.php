@@ -53,11 +53,11 @@ describe('each limit', function () {
         expect(implode("\n", warningsOf($shaft)))->not->toContain($says)
             ->and(implode("\n", warningsOf($shaft, $limits)))->toContain($says);
     })->with([
-        'joint angle' => [new DrivelineLimits(greatestJointAngle: 3.0), bentShaft(4, 4), 'the guideline is at most 3.0°'],
-        'straight joint' => [new DrivelineLimits(leastJointAngle: 2.0), bentShaft(1, 1), 'nearly straight'],
-        'difference' => [new DrivelineLimits(greatestDifference: 0.2), bentShaft(3.0, 3.5), 'differ by'],
-        'uncancelled' => [new DrivelineLimits(greatestResidual: 0.5), bentShaft(3.0, 3.5), 'uncancelled'],
-        'critical speed' => [new DrivelineLimits(greatestSpeedShare: 0.2), bentShaft(2, 2), 'stay below 20 %'],
+        'joint angle' => [new DrivelineLimits(maxJointAngle: 3.0), bentShaft(4, 4), 'the guideline is at most 3.0°'],
+        'straight joint' => [new DrivelineLimits(minJointAngle: 2.0), bentShaft(1, 1), 'nearly straight'],
+        'difference' => [new DrivelineLimits(maxDifference: 0.2), bentShaft(3.0, 3.5), 'differ by'],
+        'uncancelled' => [new DrivelineLimits(maxResidual: 0.5), bentShaft(3.0, 3.5), 'uncancelled'],
+        'critical speed' => [new DrivelineLimits(maxSpeedShare: 0.2), bentShaft(2, 2), 'stay below 20 %'],
     ]);
 });
 

@@ -79,16 +79,16 @@ describe('a shaft, in numbers worked by hand', function () {
 describe('what a shaft is warned of', function () {
     it('names the joint, front or rear, and the figures of both', function () {
         $front = (new ShaftCalculator)->calculate(unequalShaft(['front' => axisAt(0, 0, 500, -9), 'rear' => axisAt(1500, 0, 500, -8)]))->warnings;
-        expect($front)->toContain('The front joint runs at 9.0° at ride height; the guideline is at most 7.0°.')->toContain('The rear joint runs at 8.0° at ride height; the guideline is at most 7.0°.');
+        expect($front)->toContain('The front joint runs at 9.0° at ride height; the guideline is at most 7.0° (shop default).')->toContain('The rear joint runs at 8.0° at ride height; the guideline is at most 7.0° (shop default).');
         $rear = (new ShaftCalculator)->calculate(unequalShaft(['rear' => axisAt(1500, 0, 500, -2)]))->warnings;
-        expect($rear)->toContain('The joint angles differ by 3.0° (front 5.0°, rear 2.0°); they cancel only when equal.');
+        expect($rear)->toContain('The joint angles differ by 3.0° (front 5.0°, rear 2.0°); they cancel only when equal, and 1.0° (shop default) is allowed.');
         expect(implode(' ', (new ShaftCalculator)->calculate(unequalShaft())->warnings))->toContain('The rear joint runs nearly straight (0.0°)');
         expect(implode(' ', (new ShaftCalculator)->calculate(unequalShaft(['front' => axisAt(0, 0, 500, 0), 'rear' => axisAt(1500, 0, 500, -5)]))->warnings))->toContain('The front joint runs nearly straight (0.0°)');
     });
 
     it('says what share of its critical speed it runs at, and what to stay below', function () {
         $shaft = (new ShaftCalculator)->calculate(unequalShaft(['speed' => 5000.0]));
-        expect($shaft->warnings)->toContain(sprintf('At 5000 rev/min the shaft runs at %.0f %% of its critical speed (%.0f rev/min); stay below 75 %%. Use a larger tube, or two shafts with a centre bearing.', 100 * 5000 / $shaft->criticalSpeed, $shaft->criticalSpeed));
+        expect($shaft->warnings)->toContain(sprintf('At 5000 rev/min the shaft runs at %.0f %% of its critical speed (%.0f rev/min); stay below 75 %% (shop default). Use a larger tube, or two shafts with a centre bearing.', 100 * 5000 / $shaft->criticalSpeed, $shaft->criticalSpeed));
     });
 });
 

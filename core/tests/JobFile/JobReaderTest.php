@@ -92,7 +92,7 @@ it('names the path of a fault and what would be right', function (array $change,
     'pointers of a height' => [['surveys' => [['id' => 's', 'readings' => [['id' => 'r', 'kind' => 'height', 'point' => 'A-L', 'value' => 1, 'pointers' => [1, 2]]]]]], 'only a tram has pointers'],
     'degrees' => [['surveys' => [['id' => 's', 'readings' => [['id' => 'r', 'kind' => 'slope', 'from' => 'A-L', 'to' => 'A-R', 'value' => 'steep']]]]], 'not a number of degrees'],
     'impossible' => [['surveys' => [['id' => 's', 'readings' => [['id' => 'r', 'kind' => 'tram', 'from' => 'A-L', 'to' => 'A-L', 'value' => 1]]]]], 'A-L is named twice'],
-    'plan' => [['plan' => ['operations' => [['id' => 'op1', 'kind' => 'stretch', 'at' => 1, 'length' => '9 m']]]], 'plan.operations[0]: Operation op1'],
+    'plan' => [['plan' => ['operations' => [['id' => 'op1', 'kind' => 'stretch', 'at' => 1, 'length' => '9 m']]]], 'plan.operations[0].length: Length put in'],
     'shaft' => [['driveline' => ['shaft' => ['id' => 's', 'front' => ['joint' => [0, 0, 0]], 'rear' => ['joint' => ['1 mm', 0, 0]], 'existing' => ['length' => '1 m', 'engagement' => 2], 'slip' => ['possible' => 4, 'wanted' => 2], 'tube' => ['outside' => 3], 'speed' => 3000]]], 'driveline.shaft: Shaft (s): its two joints are less than 50 mm apart'],
 ]);
 

@@ -107,7 +107,7 @@ describe('a plan', function () {
         'absurd length' => [fn () => new Shorten('op1', 500, 1e9), 'between 1 and'],
         'not a number' => [fn () => new Stretch('op1', 500, NAN), 'between 1 and'],
         'kerf' => [fn () => new Cutting(kerf: 50), '0 to 20 mm'],
-        'kind' => [fn () => OperationKinds::make('widen', 'op1', 1, 1, new Cutting), 'use stretch or shorten'],
+        'kind' => [fn () => OperationKinds::named('widen'), 'use stretch or shorten'],
         'no chart' => [fn () => (new FramePlanner)->plan(new Frame([]), [new Stretch('op1', 1, 1)]), 'no chart to plan on'],
     ]);
 });

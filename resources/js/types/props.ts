@@ -170,6 +170,7 @@ export interface FieldProps {
     range: string;
     choices: string[];
     fields: FieldProps[];
+    isStation: boolean;
 }
 
 /** What the deviations mean together; mm. */
@@ -257,10 +258,10 @@ export interface JudgedProps {
     text: string;
 }
 
-/** A guideline limit with where it comes from. */
+/** A guideline limit that something is held against: what it is, whose, and where it comes from. */
 export interface LimitProps {
-    key: string;
-    value: number;
+    label: string;
+    said: string;
     source: string;
 }
 
@@ -304,15 +305,19 @@ export interface NextProps {
     outcomes: OutcomeProps[];
 }
 
-/** A planned operation with its lengths as typed and in mm. */
+/** Something that can be planned, and what it asks for. */
+export interface OperationKindProps {
+    kind: string;
+    label: string;
+    fields: FieldProps[];
+    proposed: Record<string, number>;
+}
+
+/** A planned operation, by the fields of its kind; lengths in mm. */
 export interface OperationProps {
     id: string;
-    kind: 'stretch' | 'shorten';
-    at: number;
-    length: number;
-    kerf: number;
-    witness: number;
-    level: boolean;
+    kind: string;
+    values: Record<string, unknown>;
 }
 
 /** What a deciding reading gives if certain readings are wrong; mm. */
@@ -333,6 +338,7 @@ export interface PairProps {
 /** The plan of a job and the frame it makes; mm. */
 export interface PlanProps {
     operations: OperationProps[];
+    kinds: OperationKindProps[];
     target: TargetProps[];
     cuts: CutProps[];
     carried: CarriedProps[];
@@ -523,6 +529,16 @@ export interface ShaftStateProps {
     residual: number;
 }
 
+/** Something that a shop may set: what it asks for, the shop's own value, and who set it. */
+export interface ShopValueProps {
+    group: string;
+    field: FieldProps;
+    own: number | null;
+    usual: number;
+    source: string;
+    changed: string;
+}
+
 /** A reference that the frame can be held against. */
 export interface SourceProps {
     code: string;
@@ -667,9 +683,7 @@ export interface UserProps {
 export interface WorkshopProps {
     name: string;
     inchDenominator: number;
-    tramReach: number;
-    buildScatter: number;
     hidesExpected: boolean;
-    limits: LimitProps[];
+    values: ShopValueProps[];
     revision: string;
 }

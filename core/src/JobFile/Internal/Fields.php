@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Geodex\Core\JobFile\Internal;
 
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Frame\Code;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\JobFile\Problem;
@@ -72,6 +73,12 @@ final class Fields
     {
         try {
             return $build();
+        } catch (InvalidFields $invalid) {
+            foreach ($invalid->problems() as $problem) {
+                $this->report($problem['path'], $problem['message']);
+            }
+
+            return null;
         } catch (CoreFailure $failure) {
             $this->report($path, $failure->getMessage());
 

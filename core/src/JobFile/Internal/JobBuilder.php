@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\JobFile\Internal;
 
+use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\Frame\Axle;
 use Geodex\Core\Frame\CarriedItem;
 use Geodex\Core\Frame\Feature;
@@ -15,7 +16,6 @@ use Geodex\Core\Frame\Side;
 use Geodex\Core\Frame\Tolerance;
 use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Job;
-use Geodex\Core\Plan\Cutting;
 use Geodex\Core\Plan\Operation;
 use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Reference\ReferenceSource;
@@ -226,16 +226,12 @@ final class JobBuilder
         foreach ($this->entries($this->section('plan')['operations'] ?? []) as $i => $entry) {
             $path = "plan.operations[$i]";
             $this->fields->mustBeCode($this->text($entry, 'id'), "$path.id");
-            $operation = $this->fields->attempt($path, fn (): Operation => OperationKinds::make(
+            $operation = $this->fields->attempt($path, fn (): Operation => OperationKinds::read(
                 $this->text($entry, 'kind'),
                 $this->text($entry, 'id'),
-                $this->fields->length($entry['at'] ?? null, "$path.at"),
-                $this->fields->length($entry['length'] ?? null, "$path.length"),
-                new Cutting(
-                    $this->fields->optionalLength($entry['kerf'] ?? null, "$path.kerf") ?? 0.0,
-                    $this->fields->optionalLength($entry['witness'] ?? null, "$path.witness") ?? 100.0,
-                    ($entry['level'] ?? false) === true,
-                ),
+                array_diff_key($entry, ['id' => 0, 'kind' => 0]),
+                new FieldReader($this->unit),
+                $path,
             ));
             if ($operation !== null) {
                 $operations[] = $operation;

@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import { useState, type FormEvent } from 'react';
-import { FieldInputs } from '@/features/tools/components/field-inputs';
+import { FieldInputs } from '@/shared/ui/field-inputs';
 import { Results } from '@/features/tools/components/results';
 import { sketches } from '@/features/tools/sketches';
 import { send } from '@/shared/lib/http';

@@ -94,11 +94,8 @@ export function ShaftNumbers({ shaft, limits }: { shaft: ShaftResultProps; limit
                 <summary className="min-h-11 content-center text-soft">Limits these are held against</summary>
                 <ul className="grid gap-2 text-[15px]">
                     {limits.map((limit) => (
-                        <li key={limit.key}>
-                            <b className="font-semibold">
-                                {limit.key === 'greatestSpeedShare' ? `${Math.round(limit.value * 100)} %` : formatAngle(limit.value)}
-                            </b>{' '}
-                            {limit.source}
+                        <li key={limit.label}>
+                            {limit.label}: <b className="font-semibold">{limit.said}</b>. {limit.source}
                         </li>
                     ))}
                 </ul>

@@ -1,11 +1,13 @@
 import type { Draft } from '@/features/plan/hooks/use-plan';
 import { useUnits } from '@/shared/hooks/units';
 import { Button } from '@/shared/ui/button';
-import { Field } from '@/shared/ui/field';
-import { Segmented } from '@/shared/ui/segmented';
+import { FieldInputs } from '@/shared/ui/field-inputs';
+import { Select } from '@/shared/ui/select';
+import type { OperationKindProps } from '@/types/props';
 
 interface Props {
     draft: Draft;
+    kinds: OperationKindProps[];
     index: number;
     errors: Record<string, string>;
     isSaved: boolean;
@@ -15,16 +17,10 @@ interface Props {
     onRemove: () => void;
 }
 
-const FIELDS = [
-    ['at', 'Cut at station'],
-    ['length', 'Length'],
-    ['kerf', 'Saw cut'],
-    ['witness', 'Witness marks'],
-] as const;
-
-/** One stretch or shorten as it is typed. */
-export function OperationCard({ draft, index, errors, isSaved, disabled, onEdit, onSave, onRemove }: Props) {
+/** One operation as it is typed; its kind says what is asked for. */
+export function OperationCard({ draft, kinds, index, errors, isSaved, disabled, onEdit, onSave, onRemove }: Props) {
     const { unit } = useUnits();
+    const kind = kinds.find((one) => one.kind === draft.kind);
     return (
         <form
             className="border-l-[6px] border-ink pl-3"
@@ -36,37 +32,23 @@ export function OperationCard({ draft, index, errors, isSaved, disabled, onEdit,
         >
             <div className="flex items-center justify-between gap-2">
                 <h3 className="text-xl">{draft.id}</h3>
-                <Segmented
+                <Select
                     label="What is done"
                     value={draft.kind}
                     onChange={(kind) => onEdit({ kind })}
-                    choices={[
-                        { value: 'stretch', label: 'Stretch' },
-                        { value: 'shorten', label: 'Shorten' },
-                    ]}
+                    choices={kinds.map((one) => ({ value: one.kind, label: one.label }))}
                 />
             </div>
             <fieldset disabled={disabled} className="mt-2 grid grid-cols-2 gap-x-3 gap-y-2">
-                {FIELDS.map(([name, label]) => (
-                    <Field
-                        key={name}
-                        label={`${label}, ${unit}`}
-                        value={draft[name]}
-                        onChange={(event) => onEdit({ [name]: event.target.value })}
-                        error={errors[`operations.${index}.${name}`]}
-                        autoComplete="off"
-                        autoFocus={name === 'length' && draft.length === ''}
-                    />
-                ))}
-                <label className="col-span-2 flex min-h-11 items-center gap-2">
-                    <input
-                        type="checkbox"
-                        className="size-5 accent-[var(--ink)]"
-                        checked={draft.level}
-                        onChange={(event) => onEdit({ level: event.target.checked })}
-                    />
-                    Lay the insert level, even where the rail slopes
-                </label>
+                <FieldInputs
+                    fields={kind?.fields ?? []}
+                    unit={unit}
+                    values={draft.values}
+                    onChange={(values) => onEdit({ values })}
+                    errors={errors}
+                    within={`operations.${index}.`}
+                    focus={kind?.fields.find((field) => field.isRequired && draft.values[field.name] === undefined)?.name}
+                />
                 <div className="col-span-2 flex gap-2">
                     <Button type="submit" look={isSaved ? 'plain' : 'now'}>
                         {isSaved ? 'Plan it again' : 'Plan it'}

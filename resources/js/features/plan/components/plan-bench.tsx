@@ -10,6 +10,7 @@ import { path } from '@/shared/lib/path';
 import { Ask } from '@/shared/ui/ask';
 import { Button } from '@/shared/ui/button';
 import { Trouble } from '@/shared/ui/trouble';
+import { typedLength, typedMillimetres } from '@/shared/lib/typed';
 import { inUnit } from '@/shared/lib/in-unit';
 import { UNJUDGED } from '@/shared/lib/unjudged';
 import type { JobProps, PlanProps, PointProps } from '@/types/props';
@@ -18,11 +19,12 @@ import type { JobProps, PlanProps, PointProps } from '@/types/props';
 export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps }) {
     const { unit, denominator } = useUnits();
     const { plan, drafts, refusal, busy, save, edit, add } = usePlan(job.id, initial, unit);
-    const place = (draft: Draft, station: number) => {
-        const at = String(unit === 'mm' ? station : Number((station / 25.4).toFixed(3)));
-        const next = drafts.map((one) => (one.id === draft.id ? { ...one, at } : one));
-        if (draft.length === '') edit(draft.id, { at });
-        else void save(next);
+    const fieldsOf = (draft: Draft) => plan.kinds.find((one) => one.kind === draft.kind)?.fields ?? [];
+    const place = (draft: Draft, field: string, station: number) => {
+        const values = { ...draft.values, [field]: typedLength(station, unit) };
+        const isWhole = fieldsOf(draft).every((one) => !one.isRequired || values[one.name] !== undefined);
+        if (isWhole) void save(drafts.map((one) => (one.id === draft.id ? { ...one, values } : one)));
+        else edit(draft.id, { values });
     };
     const limits: [number, number] = [plan.rail?.[0] ?? 0, plan.rail?.[1] ?? 0];
     const show = (mm: number | null) => (mm === null ? '–' : `${formatLength(mm, unit, denominator)} ${unit}`);
@@ -41,22 +43,26 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                     {(scene) => (
                         <>
                             {plan.operations.length > 0 && <Ghost target={plan.target} axles={plan.axlesAfter} scene={scene} />}
-                            {drafts.map((draft) => {
-                                const cut = plan.cuts.find((one) => one.operation === draft.id);
-                                const at = cut?.cut ?? stationOf(draft, unit);
-                                return (
-                                    <CutHandle
-                                        key={draft.id}
-                                        scene={scene}
-                                        name={draft.id}
-                                        at={at}
-                                        bandEnd={cut?.bandEnd ?? at}
-                                        limits={limits}
-                                        disabled={!job.can.work}
-                                        onPlace={(station) => place(draft, station)}
-                                    />
-                                );
-                            })}
+                            {drafts.flatMap((draft) =>
+                                fieldsOf(draft)
+                                    .filter((field) => field.isStation)
+                                    .map((field) => {
+                                        const cut = plan.cuts.find((one) => one.operation === draft.id);
+                                        const at = cut?.cut ?? typedMillimetres(draft.values[field.name], unit);
+                                        return (
+                                            <CutHandle
+                                                key={`${draft.id}.${field.name}`}
+                                                scene={scene}
+                                                name={draft.id}
+                                                at={at}
+                                                bandEnd={cut?.bandEnd ?? at}
+                                                limits={limits}
+                                                disabled={!job.can.work}
+                                                onPlace={(station) => place(draft, field.name, station)}
+                                            />
+                                        );
+                                    }),
+                            )}
                         </>
                     )}
                 </FrameDrawing>
@@ -87,6 +93,7 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                     <OperationCard
                         key={draft.id}
                         draft={draft}
+                        kinds={plan.kinds}
                         index={index}
                         errors={refusal?.fields ?? {}}
                         isSaved={plan.operations.some((one) => one.id === draft.id)}
@@ -103,10 +110,11 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                 )}
                 {job.can.work && !plan.trouble && (
                     <div className="flex flex-wrap gap-2">
-                        <Button look={drafts.length === 0 ? 'now' : 'plain'} onClick={() => add('stretch')}>
-                            Add a stretch
-                        </Button>
-                        <Button onClick={() => add('shorten')}>Add a shorten</Button>
+                        {plan.kinds.map((kind, i) => (
+                            <Button key={kind.kind} look={drafts.length === 0 && i === 0 ? 'now' : 'plain'} onClick={() => add(kind)}>
+                                {`Add a ${kind.label.toLowerCase()}`}
+                            </Button>
+                        ))}
                     </div>
                 )}
                 {plan.operations.length > 0 && (
@@ -150,11 +158,6 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
             </div>
         </div>
     );
-}
-
-function stationOf(draft: Draft, unit: 'mm' | 'in'): number {
-    const value = Number(draft.at);
-    return Number.isFinite(value) ? value * (unit === 'mm' ? 1 : 25.4) : 0;
 }
 
 /** The drawing's chart lines want points; a plan knows only where they are and where they go. */

@@ -2,40 +2,26 @@ import { useRef, useState } from 'react';
 import type { Unit } from '@/shared/lib/format';
 import { send } from '@/shared/lib/http';
 import { path } from '@/shared/lib/path';
-import type { OperationProps, PlanProps } from '@/types/props';
+import { typedValues } from '@/shared/lib/typed';
+import type { OperationKindProps, OperationProps, PlanProps } from '@/types/props';
 
-/** An operation as it is being typed. */
+/** An operation as it is being typed, by the fields of its kind. */
 export interface Draft {
     id: string;
-    kind: 'stretch' | 'shorten';
-    at: string;
-    length: string;
-    kerf: string;
-    witness: string;
-    level: boolean;
+    kind: string;
+    values: Record<string, unknown>;
 }
 
-function typed(mm: number, unit: Unit): string {
-    return String(Number((unit === 'mm' ? mm : mm / 25.4).toFixed(unit === 'mm' ? 2 : 4)));
-}
-
-export function draftOf(operation: OperationProps, unit: Unit): Draft {
-    const { id, kind, level } = operation;
-    return {
-        id,
-        kind,
-        level,
-        at: typed(operation.at, unit),
-        length: typed(operation.length, unit),
-        kerf: typed(operation.kerf, unit),
-        witness: typed(operation.witness, unit),
-    };
+function draftOf(operation: OperationProps, kinds: OperationKindProps[], unit: Unit): Draft {
+    const fields = kinds.find((one) => one.kind === operation.kind)?.fields ?? [];
+    return { id: operation.id, kind: operation.kind, values: typedValues(fields, operation.values, unit) };
 }
 
 /** The plan as saved, and the operations as they are being typed; the server says what comes of them. */
 export function usePlan(job: number, initial: PlanProps, unit: Unit) {
+    const drafted = (of: PlanProps, inUnit: Unit) => of.operations.map((operation) => draftOf(operation, of.kinds, inUnit));
     const [plan, setPlan] = useState(initial);
-    const [drafts, setDrafts] = useState(() => initial.operations.map((operation) => draftOf(operation, unit)));
+    const [drafts, setDrafts] = useState(() => drafted(initial, unit));
     const [draftUnit, setDraftUnit] = useState(unit);
     const [refusal, setRefusal] = useState<{ message: string; fields: Record<string, string> } | null>(null);
     const [busy, setBusy] = useState(false);
@@ -46,7 +32,7 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
 
     if (draftUnit !== unit) {
         setDraftUnit(unit);
-        setDrafts(plan.operations.map((operation) => draftOf(operation, unit)));
+        setDrafts(drafted(plan, unit));
     }
 
     const save = async (next: Draft[]) => {
@@ -57,7 +43,7 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
             const answer = await send<PlanProps>(
                 'PUT',
                 path('plan.save', { job }),
-                { unit, operations: next },
+                { unit, operations: next.map(({ id, kind, values }) => ({ ...values, id, kind })) },
                 { revision: revision.current },
             );
             if (answer.state === 'ok') revision.current = answer.body.revision;
@@ -69,7 +55,7 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
         setBusy(false);
         if (answer.state === 'ok') {
             setPlan(answer.body);
-            setDrafts(answer.body.operations.map((operation) => draftOf(operation, unit)));
+            setDrafts(drafted(answer.body, unit));
             setRefusal(null);
         } else if (answer.state === 'refused') {
             setRefusal(answer);
@@ -81,11 +67,13 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
     const edit = (id: string, change: Partial<Draft>) =>
         setDrafts((now) => now.map((draft) => (draft.id === id ? { ...draft, ...change } : draft)));
 
-    const add = (kind: Draft['kind']) => {
+    const add = (kind: OperationKindProps) => {
         const [front = 0, rear = 0] = plan.rail ?? [];
         const id = `op${1 + Math.max(0, ...drafts.map((draft) => Number(draft.id.replace(/\D/g, '')) || 0))}`;
-        const at = typed(Math.round((front + rear) / 20) * 10, unit);
-        setDrafts((now) => [...now, { id, kind, at, length: '', kerf: typed(3, unit), witness: typed(100, unit), level: false }]);
+        const middle = Math.round((front + rear) / 20) * 10;
+        const stations = Object.fromEntries(kind.fields.filter((field) => field.isStation).map((field) => [field.name, middle]));
+        const values = typedValues(kind.fields, { ...kind.proposed, ...stations }, unit);
+        setDrafts((now) => [...now, { id, kind: kind.kind, values }]);
     };
 
     return { plan, drafts, refusal, busy, save, edit, add };

@@ -38,15 +38,15 @@ describe('what a plan is warned of', function () {
     });
 
     it('is a hole nearer than 75 mm to a cut, in front of it or behind', function (float $at, bool $warned) {
-        expect(warnedOf([new Stretch('op1', $at, 300)]))->toBe($warned ? ['op1 cuts within 75 mm of CL, CR; keep cuts clear of holes and mounts.'] : []);
+        expect(warnedOf([new Stretch('op1', $at, 300)]))->toBe($warned ? ['op1 cuts within 75 mm of CL, CR; keep cuts clear of holes and mounts (shop default).'] : []);
     })->with([[1925.5, true], [1925.0, false], [1924.5, false], [2074.5, true], [2075.0, false], [2075.5, false]]);
 
     it('is a hole near either end of a band that is taken out', function (float $at, float $length, string $near) {
-        expect(warnedOf([new Shorten('op1', $at, $length)]))->toBe(["op1 cuts within 75 mm of $near; keep cuts clear of holes and mounts."]);
+        expect(warnedOf([new Shorten('op1', $at, $length)]))->toBe(["op1 cuts within 75 mm of $near; keep cuts clear of holes and mounts (shop default)."]);
     })->with([[1060, 300, 'BL, BR'], [1600, 350, 'CL, CR']]);
 
     it('is an axle nearer than 300 mm, before or behind, at either end of the band', function (array $axles, object $operation, bool $warned) {
-        expect(warnedOf([$operation], straightRails($axles)))->toBe($warned ? ['op1 cuts within 300 mm of the rear axle; keep cuts away from spring hangers and suspension mounts.'] : []);
+        expect(warnedOf([$operation], straightRails($axles)))->toBe($warned ? ['op1 cuts within 300 mm of the rear axle; keep cuts away from spring hangers and suspension mounts (shop default).'] : []);
     })->with([
         'behind the axle' => [['front' => 500, 'rear' => 1301], new Stretch('op1', 1300, 200), true],
         'before it' => [['front' => 500, 'rear' => 1599.5], new Stretch('op1', 1300, 200), true],
@@ -68,7 +68,7 @@ describe('what a plan is warned of', function () {
         expect(warnedOf([new Shorten('op1', 1800, 400)], straightRails(['front' => 500, 'rear' => 1810])))->toBe([
             'op1 takes out the rail that carries CL, CR; what is mounted there needs a new place.',
             'op1 takes out the rail over the rear axle.',
-            'op1 cuts within 300 mm of the rear axle; keep cuts away from spring hangers and suspension mounts.',
+            'op1 cuts within 300 mm of the rear axle; keep cuts away from spring hangers and suspension mounts (shop default).',
         ]);
     });
 

@@ -2,6 +2,8 @@ import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Segmented } from '@/shared/ui/segmented';
 import { Select } from '@/shared/ui/select';
+import type { Unit } from '@/shared/lib/format';
+import { typedLength } from '@/shared/lib/typed';
 import type { FieldProps } from '@/types/props';
 
 type Values = Record<string, unknown>;
@@ -14,10 +16,12 @@ interface Props {
     errors: Record<string, string>;
     /** Path of the group that they are in, with a dot at its end. */
     within?: string;
+    /** Name of the field that the cursor is in at first. */
+    focus?: string | undefined;
 }
 
 /** A form drawn from what core declares. */
-export function FieldInputs({ fields, unit, values, onChange, errors, within = '' }: Props) {
+export function FieldInputs({ fields, unit, values, onChange, errors, within = '', focus }: Props) {
     return fields.map((field) => (
         <FieldInput
             key={field.name}
@@ -30,6 +34,7 @@ export function FieldInputs({ fields, unit, values, onChange, errors, within = '
             }}
             errors={errors}
             at={within + field.name}
+            isFocused={field.name === focus}
         />
     ));
 }
@@ -41,10 +46,11 @@ interface One {
     onChange: (value: unknown) => void;
     errors: Record<string, string>;
     at: string;
+    isFocused?: boolean;
 }
 
 function FieldInput(props: One) {
-    const { field, unit, value, onChange, errors, at } = props;
+    const { field, unit, value, onChange, errors, at, isFocused } = props;
     switch (field.kind) {
         case 'group':
             return <Group {...props} />;
@@ -80,19 +86,23 @@ function FieldInput(props: One) {
         default:
             return (
                 <Field
-                    label={`${field.label}${suffix(field, unit)}${field.isRequired ? '' : ', if known'}`}
-                    hint={[field.help, field.default && `Left empty: ${field.default}${field.kind === 'length' ? ' mm' : ''}.`]
-                        .filter(Boolean)
-                        .slice(0, field.help ? 1 : 2)
-                        .join(' ')}
+                    label={`${field.label}${suffix(field, unit)}${field.isRequired || field.default !== '' ? '' : ', if known'}`}
+                    hint={[field.help, field.default && `Left empty: ${usual(field, unit)}.`].filter(Boolean).join(' ')}
                     value={typeof value === 'string' ? value : ''}
                     inputMode="text"
                     autoComplete="off"
+                    autoFocus={isFocused}
                     onChange={(event) => onChange(event.target.value || undefined)}
                     error={errors[at]}
                 />
             );
     }
+}
+
+/** What is taken for an empty field, in the unit shown. */
+function usual(field: FieldProps, unit: Unit): string {
+    if (field.kind !== 'length') return `${field.default}${field.unit === '°' ? '' : ' '}${field.unit}`.trim();
+    return `${typedLength(Number(field.default), unit)} ${unit}`;
 }
 
 function suffix(field: FieldProps, unit: string): string {

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Plan;
+
+use Geodex\Core\Fields\Field;
+use Geodex\Core\Frame\Axle;
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Frame\Side;
+use Geodex\Core\Shop\HasShopDefaults;
+use Geodex\Core\Shop\ShopDefault;
+use Geodex\Core\Units\Spoken;
+
+/** What a careful technician would say about a cut before the saw starts. */
+final readonly class CutChecker implements HasShopDefaults
+{
+    /** Ends that miss by less are brought together by the clamp. */
+    private const MISSES_MM = 0.5;
+
+    private Frame $frame;
+
+    public function __construct(private FrameDraft $draft, private Shift $shift)
+    {
+        $this->frame = $draft->charted;
+    }
+
+    public static function shopDefaults(): array
+    {
+        return [
+            self::clearOfPoint(),
+            self::clearOfAxle(),
+            self::levelRail(),
+            new ShopDefault('Cutting', Field::length('sawCut', 'Saw cut that a new cut starts with')->between(0.0, Cutting::MAX_KERF_MM)->defaults(3.0), 'A cutting disc of 3 mm.'),
+            new ShopDefault('Cutting', Field::length('witnessDistance', 'Witness marks that a new cut starts with')->between(10.0, 1000.0)->defaults(100.0), 'Far enough to stay after dressing the joint, near enough for a rule.'),
+        ];
+    }
+
+    /** @return list<string> */
+    public function warnings(): array
+    {
+        return [...$this->inBand(), ...$this->nearPoints(), ...$this->nearAxles(), ...$this->rail(), ...$this->taper()];
+    }
+
+    private static function clearOfPoint(): ShopDefault
+    {
+        return new ShopDefault('Cutting', Field::length('cutClearOfPoint', 'Cuts keep clear of holes and mounts by')->between(0.0, 1000.0)->defaults(75.0), 'A hand\'s width, shop practice.');
+    }
+
+    private static function clearOfAxle(): ShopDefault
+    {
+        return new ShopDefault('Cutting', Field::length('cutClearOfAxle', 'Cuts keep clear of an axle by')->between(0.0, 2000.0)->defaults(300.0), 'Clear of spring hangers and suspension mounts, shop practice; the vehicle maker\'s instruction comes first.');
+    }
+
+    private static function levelRail(): ShopDefault
+    {
+        return new ShopDefault('Cutting', Field::number('levelRail', 'A rail counts as level up to', '°')->between(0.0, 10.0)->defaults(0.5), 'What a digital level on a rail tells apart.');
+    }
+
+    /** @return list<string> */
+    private function inBand(): array
+    {
+        $points = array_filter($this->frame->points, fn (Point $point): bool => $point->reference !== null && $this->shift->takesOut($point->reference->x));
+        $axles = array_filter($this->frame->axles, fn (Axle $axle): bool => $this->shift->takesOut($axle->station));
+        $warnings = [];
+        if ($points !== []) {
+            $warnings[] = "{$this->shift->operation} takes out the rail that carries ".implode(', ', array_map(fn (Point $point): string => $point->id, $points)).'; what is mounted there needs a new place.';
+        }
+        foreach ($axles as $axle) {
+            $warnings[] = "{$this->shift->operation} takes out the rail over the {$axle->id} axle.";
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<string> */
+    private function nearPoints(): array
+    {
+        $clear = $this->draft->shop->value(self::clearOfPoint());
+        $near = [];
+        foreach ($this->frame->points as $point) {
+            $distance = $point->reference === null ? INF : min(abs($point->reference->x - $this->shift->cut), abs($point->reference->x - $this->shift->bandEnd));
+            if ($distance < $clear) {
+                $near[] = $point->id;
+            }
+        }
+
+        return $near === [] ? [] : [sprintf('%s cuts within %g mm of %s; keep cuts clear of holes and mounts (%s).', $this->shift->operation, $clear, implode(', ', $near), $this->draft->shop->whose(self::clearOfPoint()))];
+    }
+
+    /** @return list<string> */
+    private function nearAxles(): array
+    {
+        $clear = $this->draft->shop->value(self::clearOfAxle());
+        $warnings = [];
+        foreach ($this->frame->axles as $axle) {
+            if (abs($axle->station - $this->shift->cut) < $clear || abs($axle->station - $this->shift->bandEnd) < $clear) {
+                $warnings[] = sprintf('%s cuts within %g mm of the %s axle; keep cuts away from spring hangers and suspension mounts (%s).', $this->shift->operation, $clear, $axle->id, $this->draft->shop->whose(self::clearOfAxle()));
+            }
+        }
+        $stations = array_map(fn (Axle $axle): float => $axle->station, $this->frame->axles);
+        if (count($stations) > 1 && ($this->shift->cut < min($stations) || $this->shift->cut > max($stations))) {
+            $warnings[] = "{$this->shift->operation} lies outside the axles: the wheelbase stays, the overhang changes.";
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<string> */
+    private function rail(): array
+    {
+        $rail = $this->draft->rail();
+        $degrees = rad2deg($rail->slope($this->shift->cut));
+        $warnings = [];
+        if (abs($degrees) > $this->draft->shop->value(self::levelRail())) {
+            $warnings[] = sprintf('%s cuts where the rail slopes by %.1f°; a straight, level stretch of rail is the better place.', $this->shift->operation, $degrees);
+            $warnings[] = $this->onSlope();
+        }
+        if ($rail->bends($this->shift->cut, $this->shift->bandEnd) !== []) {
+            $warnings[] = "{$this->shift->operation} takes out a bend of the rail: the two ends will not meet in line.";
+        }
+
+        return $warnings;
+    }
+
+    /** What a cut on a slope does besides what was asked: by its own slope, or level where the insert is laid level. */
+    private function onSlope(): string
+    {
+        $wheelbase = $this->draft->planned()->wheelbase();
+        $asked = abs($this->shift->growth);
+        [$along, $up] = [abs($this->shift->by->x), $this->shift->by->z];
+        $raised = abs($up) < 0.05 ? 'nothing behind it is raised or lowered' : sprintf('all behind it is %s by %s', $up > 0 ? 'raised' : 'lowered', Spoken::measure(abs($up)));
+        $attitude = $wheelbase === null || $wheelbase <= 0.0 || abs($up) < 0.05
+            ? ''
+            : sprintf(', so that on its wheels the vehicle stands nose %s by %.2f°', $up > 0 ? 'up' : 'down', abs(rad2deg(atan2($up, $wheelbase))));
+
+        return sprintf('%s: of the %s asked the wheelbase %s %s, and %s%s.', $this->shift->operation, Spoken::measure($asked), $this->shift->growth > 0 ? 'gains' : 'loses', Spoken::measure($along), $raised, $attitude);
+    }
+
+    /**
+     * Rails that run together or apart in plan do not meet once a band is out: each side by what its offset changes over the band.
+     *
+     * @return list<string>
+     */
+    private function taper(): array
+    {
+        if ($this->shift->growth > 0) {
+            return [];
+        }
+        $misses = [];
+        foreach ([Side::Left, Side::Right] as $side) {
+            [$front, $rear] = [$this->offset($side, $this->shift->cut), $this->offset($side, $this->shift->bandEnd)];
+            if ($front !== null && $rear !== null && abs($rear - $front) > self::MISSES_MM) {
+                $misses[] = sprintf('the %s ends miss each other by %s, the rear one %s', $side->value, Spoken::measure(abs($rear - $front)), abs($rear) < abs($front) ? 'further in' : 'further out');
+            }
+        }
+
+        return $misses === [] ? [] : [sprintf('%s: the rails taper in plan, so that after the cut %s.', $this->shift->operation, implode(', and ', $misses))];
+    }
+
+    /** Offset of a rail at a station, straight between the charted points of its side (mm); null beyond them. */
+    private function offset(Side $side, float $station): ?float
+    {
+        $before = $behind = null;
+        foreach ($this->frame->points as $point) {
+            if ($point->side !== $side || $point->reference === null) {
+                continue;
+            }
+            $before = $point->reference->x <= $station && ($before === null || $point->reference->x > $before->x) ? $point->reference : $before;
+            $behind = $point->reference->x >= $station && ($behind === null || $point->reference->x < $behind->x) ? $point->reference : $behind;
+        }
+        if ($before === null || $behind === null) {
+            return null;
+        }
+        $span = $behind->x - $before->x;
+
+        return $span < 1e-9 ? $before->y : $before->y + ($behind->y - $before->y) * ($station - $before->x) / $span;
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Plan;
+
+use Geodex\Core\Frame\Axle;
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Shop\Shop;
+
+/** A frame with the operations laid on it so far; each operation gives the next draft. */
+final readonly class FrameDraft
+{
+    /**
+     * @param  Frame  $charted  as it is before any operation
+     * @param  list<CutLength>  $cuts
+     * @param  list<WitnessReading>  $witness
+     */
+    private function __construct(public Frame $charted, public Shop $shop, public Shifts $shifts, public array $cuts, public array $witness) {}
+
+    public static function of(Frame $frame, Shop $shop): self
+    {
+        return new self($frame, $shop, new Shifts, [], []);
+    }
+
+    /** @throws InvalidPlan if it cuts into the one before */
+    public function cut(Shift $shift, CutLength $cut, WitnessReading $witness): self
+    {
+        return new self($this->charted, $this->shop, $this->shifts->with($shift), [...$this->cuts, $cut], [...$this->witness, $witness]);
+    }
+
+    /** @throws InvalidPlan if fewer than two stations are charted */
+    public function rail(): RailLine
+    {
+        return new RailLine($this->charted);
+    }
+
+    /** Points, axles and carried items where they come to lie; what is cut away has no reference. */
+    public function planned(): Frame
+    {
+        $points = [];
+        foreach ($this->charted->points as $point) {
+            $place = $this->target($point);
+            $points[] = $place === null ? $point : $point->at($place);
+        }
+        $axles = array_map(fn (Axle $axle): Axle => new Axle($axle->id, $this->shifts->station($axle->station), $axle->tyreRadius, $axle->track), $this->charted->axles);
+
+        return new Frame($points, $axles, array_map($this->shifts->carried(...), $this->charted->carried));
+    }
+
+    /** Null inside a band that is cut out, or without a chart. */
+    public function target(Point $point): ?Vector3
+    {
+        return $point->reference === null ? null : $this->shifts->moved($point->reference);
+    }
+}

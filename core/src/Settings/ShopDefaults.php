@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Settings;
+
+use Geodex\Core\Driveline\DrivelineLimits;
+use Geodex\Core\Plan\CutChecker;
+use Geodex\Core\Shop\HasShopDefaults;
+use Geodex\Core\Shop\ShopDefault;
+use Geodex\Core\Survey\SurveyOptions;
+
+/** All that a shop may set, from the classes that declare it where they use it. */
+final readonly class ShopDefaults
+{
+    /** @var list<class-string<HasShopDefaults>> */
+    private const DECLARING = [SurveyOptions::class, CutChecker::class, DrivelineLimits::class];
+
+    /** @return array<string, ShopDefault> by name, in the order of the settings */
+    public static function all(): array
+    {
+        $all = [];
+        foreach (self::DECLARING as $class) {
+            foreach ($class::shopDefaults() as $default) {
+                $all[$default->name()] = $default;
+            }
+        }
+
+        return $all;
+    }
+}

@@ -1,0 +1,30 @@
+import type { Unit } from '@/shared/lib/format';
+import type { FieldProps } from '@/types/props';
+
+/** Values of some fields as a form holds them: numbers as text, lengths in the unit shown. */
+export function typedValues(fields: FieldProps[], values: Record<string, unknown>, unit: Unit): Record<string, unknown> {
+    return Object.fromEntries(
+        fields.filter((field) => values[field.name] != null).map((field) => [field.name, one(field, values[field.name], unit)]),
+    );
+}
+
+function one(field: FieldProps, value: unknown, unit: Unit): unknown {
+    if (field.kind === 'length' && typeof value === 'number') return typedLength(value, unit);
+    if (typeof value === 'number') return String(value);
+    if (field.kind === 'numbers' && Array.isArray(value)) return value.join(' ');
+    if (field.kind === 'list' && Array.isArray(value))
+        return value.map((entry) => typedValues(field.fields, entry as Record<string, unknown>, unit));
+    if (field.kind === 'group' && typeof value === 'object') return typedValues(field.fields, value as Record<string, unknown>, unit);
+    return value;
+}
+
+/** A length as one would type it, without its unit. */
+export function typedLength(mm: number, unit: Unit): string {
+    return String(Number((unit === 'mm' ? mm : mm / 25.4).toFixed(unit === 'mm' ? 2 : 4)));
+}
+
+/** What was typed as a station, where it is a plain number (mm); where it is not, the server reads it. */
+export function typedMillimetres(typed: unknown, unit: Unit): number {
+    const value = Number(typed);
+    return Number.isFinite(value) ? value * (unit === 'mm' ? 1 : 25.4) : 0;
+}
