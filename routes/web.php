@@ -21,6 +21,7 @@ use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\ToolController;
 use App\Http\Controllers\WorkshopController;
+use App\Stages\Stages;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/jobs');
@@ -39,33 +40,27 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/from-chart', [ChartController::class, 'store'])->name('jobs.from-chart');
     Route::get('/jobs/{job}', [JobController::class, 'show'])->name('job');
     Route::put('/jobs/{job}/archive', [JobController::class, 'archive'])->name('job.archive');
+    Stages::routes();
     Route::get('/jobs/{job}/file', [JobFileController::class, 'show'])->name('job.file');
 
     Route::post('/jobs/{job}/surveys', [SurveyController::class, 'store'])->name('surveys');
-    Route::get('/jobs/{job}/surveys/{survey}', [SurveyController::class, 'show'])->name('survey');
-    Route::get('/jobs/{job}/surveys/{survey}/findings', [SurveyController::class, 'findings'])->name('findings');
     Route::get('/jobs/{job}/surveys/{survey}/state', [SurveyController::class, 'state'])->name('survey.state');
     Route::post('/jobs/{job}/surveys/{survey}/readings', [ReadingController::class, 'store'])->name('readings');
     Route::post('/jobs/{job}/surveys/{survey}/undo', [ReadingController::class, 'undo'])->name('readings.undo');
     Route::post('/jobs/{job}/surveys/{survey}/readings/{reading}/strike', [ReadingController::class, 'strike'])->name('reading.strike');
     Route::post('/jobs/{job}/surveys/{survey}/readings/{reading}/restore', [ReadingController::class, 'restore'])->name('reading.restore');
 
-    Route::get('/jobs/{job}/plan', [PlanController::class, 'show'])->name('plan');
     Route::put('/jobs/{job}/plan', [PlanController::class, 'update'])->name('plan.save');
     Route::get('/jobs/{job}/plan/target.csv', [PlanController::class, 'target'])->name('plan.target');
-    Route::get('/jobs/{job}/driveline', [DrivelineController::class, 'show'])->name('driveline');
     Route::put('/jobs/{job}/driveline', [DrivelineController::class, 'update'])->name('driveline.save');
 
-    Route::get('/jobs/{job}/surveys/{survey}/report', [ReportController::class, 'show'])->name('report');
     Route::get('/jobs/{job}/surveys/{survey}/report/document', [ReportController::class, 'document'])->name('report.document');
     Route::get('/jobs/{job}/surveys/{survey}/report.pdf', [ReportController::class, 'pdf'])->name('report.pdf');
 
-    Route::get('/jobs/{job}/bench', [BenchController::class, 'show'])->name('bench');
     Route::put('/jobs/{job}/bench', [BenchController::class, 'update'])->name('bench.save');
     Route::post('/jobs/{job}/bench/rounds', [BenchController::class, 'store'])->name('bench.round');
     Route::post('/jobs/{job}/bench/rounds/{round}/carry', [BenchController::class, 'carry'])->name('bench.carry');
 
-    Route::get('/jobs/{job}/reference', [ReferenceController::class, 'show'])->name('reference');
     Route::put('/jobs/{job}/reference/chart', [ReferenceController::class, 'chart'])->name('reference.chart');
     Route::post('/jobs/{job}/reference/files', [ReferenceController::class, 'upload'])->name('reference.file');
     Route::post('/jobs/{job}/reference/surveys', [ReferenceController::class, 'fromSurvey'])->name('reference.survey');

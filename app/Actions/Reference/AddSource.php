@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Reference;
 
-use App\Actions\Jobs\SourcePoints;
+use App\Documents\SourcePoints;
 use App\Documents\StoredJob;
 use App\Import\ChartCsv;
 use App\Import\LengthsCsv;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Reference;
 
-use App\Actions\Jobs\ImportJob;
-use App\Actions\Jobs\SourcePoints;
+use App\Documents\Parts\PointsPart;
+use App\Documents\SourcePoints;
 use App\Models\Job;
 use App\Models\Point;
 use Geodex\Core\Frame\Point as CorePoint;
@@ -36,7 +36,7 @@ final readonly class SaveChart
         $rows = [];
         $places = [];
         foreach ($frame as $position => $point) {
-            $rows[$point->id] = ['position' => $position, ...ImportJob::pointColumns($point)];
+            $rows[$point->id] = ['position' => $position, ...PointsPart::columns($point)];
             if ($point->reference !== null) {
                 $places[$point->id] = $point->reference;
             }

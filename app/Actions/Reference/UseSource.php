@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Reference;
 
-use App\Actions\Jobs\SourcePoints;
+use App\Documents\SourcePoints;
 use App\Models\Job;
 use App\Models\Point;
 use App\Models\ReferenceSource;

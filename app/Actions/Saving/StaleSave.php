@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Saving;
 
+use App\Documents\Parts\Revision;
 use Illuminate\Support\Arr;
 use RuntimeException;
 
@@ -12,15 +13,15 @@ final class StaleSave extends RuntimeException
 {
     private const MOST_TOLD = 40;
 
-    public function __construct(public readonly Part $part, private readonly mixed $theirs, private readonly mixed $mine)
+    public function __construct(string $part, private readonly mixed $theirs, private readonly mixed $mine)
     {
-        parent::__construct("Somebody else saved {$part->value} while you were working on it. Nothing of yours is lost: look at both, and say which is to stand.");
+        parent::__construct("Somebody else saved {$part} while you were working on it. Nothing of yours is lost: look at both, and say which is to stand.");
     }
 
     /** Revision of what is stored now. */
     public function revision(): string
     {
-        return Part::of($this->theirs);
+        return Revision::ofState($this->theirs);
     }
 
     /** @return list<array{what: string, theirs: string, mine: string}> where the two differ */

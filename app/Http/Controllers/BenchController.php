@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\Bench\AddBenchRound;
 use App\Actions\Bench\CarryIntoSurvey;
-use App\Actions\Saving\Part;
 use App\Actions\Saving\SavePart;
+use App\Documents\Parts\BenchPart;
 use App\Http\Props\BenchProps;
 use App\Http\Props\JobProps;
 use App\Http\Requests\BenchRoundRequest;
@@ -34,7 +34,7 @@ final class BenchController extends Controller
     {
         $this->authorize('work', $job);
         $jig = $request->jig();
-        $part->handle(Part::Bench, $job, $this->readAt($request), fn () => $job->update(['bench' => $jig]));
+        $part->handle(new BenchPart, $job, $this->readAt($request), fn () => $job->update(['bench' => $jig]));
 
         return new JsonResponse(BenchProps::from($job));
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Driveline\SaveShaft;
-use App\Actions\Saving\Part;
 use App\Actions\Saving\SavePart;
+use App\Documents\Parts\DrivelinePart;
 use App\Http\Props\DrivelineProps;
 use App\Http\Props\JobProps;
 use App\Http\Requests\ShaftRequest;
@@ -29,7 +29,7 @@ final class DrivelineController extends Controller
     public function update(ShaftRequest $request, Job $job, SaveShaft $save, SavePart $part): JsonResponse
     {
         $this->authorize('work', $job);
-        $part->handle(Part::Shaft, $job, $this->readAt($request), fn () => $save->handle($job, $request->shaft()));
+        $part->handle(new DrivelinePart, $job, $this->readAt($request), fn () => $save->handle($job, $request->shaft()));
 
         return new JsonResponse(DrivelineProps::from($job));
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Plan\SavePlan;
-use App\Actions\Saving\Part;
 use App\Actions\Saving\SavePart;
+use App\Documents\Parts\PlanPart;
 use App\Http\Props\JobProps;
 use App\Http\Props\PlanProps;
 use App\Http\Requests\PlanRequest;
@@ -31,7 +31,7 @@ final class PlanController extends Controller
     public function update(PlanRequest $request, Job $job, SavePlan $save, SavePart $part): JsonResponse
     {
         $this->authorize('work', $job);
-        $part->handle(Part::Plan, $job, $this->readAt($request), fn () => $save->handle($job, $request->operations(), $request->unit()));
+        $part->handle(new PlanPart, $job, $this->readAt($request), fn () => $save->handle($job, $request->operations(), $request->unit()));
 
         return new JsonResponse(PlanProps::from($job));
     }

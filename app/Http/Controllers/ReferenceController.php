@@ -8,8 +8,8 @@ use App\Actions\Reference\AddSource;
 use App\Actions\Reference\CompareSources;
 use App\Actions\Reference\SaveChart;
 use App\Actions\Reference\UseSource;
-use App\Actions\Saving\Part;
 use App\Actions\Saving\SavePart;
+use App\Documents\Parts\PointsPart;
 use App\Http\Props\ComparisonProps;
 use App\Http\Props\JobProps;
 use App\Http\Props\ReferenceProps;
@@ -44,7 +44,7 @@ final class ReferenceController extends Controller
     public function chart(TypedChartRequest $request, Job $job, SaveChart $save, SavePart $part, JobReader $jobs): JsonResponse
     {
         $this->authorize('work', $job);
-        $part->handle(Part::Chart, $job, $this->readAt($request), fn () => $save->handle($job, $request->points(), $request->unit(), $request->untouched()));
+        $part->handle(new PointsPart, $job, $this->readAt($request), fn () => $save->handle($job, $request->points(), $request->unit(), $request->untouched()));
 
         return new JsonResponse(ReferenceProps::from($job->refresh(), $this->user($request), $jobs));
     }

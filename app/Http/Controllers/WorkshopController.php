@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Saving\Part;
 use App\Actions\Saving\SavePart;
 use App\Actions\Workshop\SaveSettings;
+use App\Documents\Parts\ShopSettings;
 use App\Http\Props\WorkshopProps;
 use App\Http\Requests\WorkshopRequest;
 use Illuminate\Http\JsonResponse;
@@ -30,7 +30,7 @@ final class WorkshopController extends Controller
         $workshop = $this->user($request)->workshop;
         $this->authorize('update', $workshop);
         [$preferences, $values] = [$request->preferences(), $request->values()];
-        $part->handle(Part::Settings, $workshop, $this->readAt($request), fn () => $save->handle($workshop, $this->user($request), $preferences, $values));
+        $part->handle(new ShopSettings, $workshop, $this->readAt($request), fn () => $save->handle($workshop, $this->user($request), $preferences, $values));
         if ($request->expectsJson() && ! $request->headers->has('X-Inertia')) {
             return new JsonResponse(WorkshopProps::from($workshop));
         }

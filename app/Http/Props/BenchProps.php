@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use App\Actions\Bench\BenchWork;
-use App\Actions\Saving\Part;
+use App\Documents\Parts\BenchPart;
+use App\Documents\Parts\Revision;
 use App\Models\BenchRound;
 use App\Models\Job;
 use Geodex\Core\Bench\UnusableBench;
@@ -29,6 +30,6 @@ final readonly class BenchProps
         }
         $rounds = $jig === null ? [] : $job->benchRounds->map(fn (BenchRound $round): BenchRoundProps => BenchRoundProps::from($job, $round))->values()->all();
 
-        return new self($jig, array_values($rounds), PairProps::of($job), Part::Bench->revision($job));
+        return new self($jig, array_values($rounds), PairProps::of($job), Revision::of(new BenchPart, $job));
     }
 }

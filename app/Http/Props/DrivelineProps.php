@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-use App\Actions\Saving\Part;
+use App\Documents\Parts\DrivelinePart;
+use App\Documents\Parts\Revision;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use Geodex\Core\Driveline\DrivelineLimits;
@@ -38,7 +39,7 @@ final readonly class DrivelineProps
         try {
             $core = (new StoredJob(new JobReader))->read($job);
             if ($core->shaft === null) {
-                return new self($form, null, null, $shown, null, Part::Shaft->revision($job));
+                return new self($form, null, null, $shown, null, Revision::of(new DrivelinePart, $job));
             }
             $calculator = new ShaftCalculator($limits);
             $plan = $core->operations === [] ? null : (new FramePlanner($job->workshop->shop()))->plan($core->frame, $core->operations);
@@ -47,10 +48,10 @@ final readonly class DrivelineProps
                 $form,
                 ShaftResultProps::from($calculator->calculate($core->shaft)),
                 $plan === null ? null : ShaftResultProps::from($calculator->calculate($core->shaft, $plan)),
-                $shown, null, Part::Shaft->revision($job),
+                $shown, null, Revision::of(new DrivelinePart, $job),
             );
         } catch (CoreFailure $failure) {
-            return new self($form, null, null, $shown, TroubleProps::from($failure), Part::Shaft->revision($job));
+            return new self($form, null, null, $shown, TroubleProps::from($failure), Revision::of(new DrivelinePart, $job));
         }
     }
 

@@ -7,6 +7,9 @@ namespace App\Http\Props;
 use App\Models\Job;
 use App\Models\Survey;
 use App\Models\User;
+use App\Stages\JobState;
+use App\Stages\Stage;
+use App\Stages\Stages;
 
 /** What every stage of a job shows around its work. */
 final readonly class JobProps
@@ -30,6 +33,7 @@ final readonly class JobProps
 
     public static function from(Job $job, Survey $survey, User $user): self
     {
+        $state = new JobState($job, $survey);
         $surveys = [];
         foreach ($job->surveys as $one) {
             $surveys[] = new SurveyTabProps($one->code, $one->stage, route('survey', [$job->id, $one->code]));
@@ -37,7 +41,7 @@ final readonly class JobProps
 
         return new self(
             $job->id, $job->title, $job->vehicle, $job->units, $job->workshop->inch_denominator, $survey->code,
-            (new StageList($job, $survey))->stages(), $surveys, CanProps::from($user, $job),
+            array_map(fn (Stage $stage): StageProps => StageProps::from($stage, $state), Stages::all()), $surveys, CanProps::from($user, $job),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use App\Models\Job;
+use App\Stages\NextStep;
 
 /** A job in the list, with what it needs next. */
 final readonly class JobRowProps

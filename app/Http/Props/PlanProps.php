@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-use App\Actions\Saving\Part;
+use App\Documents\Parts\PlanPart;
+use App\Documents\Parts\Revision;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use App\Models\PlanOperation;
@@ -57,14 +58,14 @@ final readonly class PlanProps
             $rail = new RailLine($core->frame);
             $plan = (new FramePlanner($shop))->plan($core->frame, $core->operations);
         } catch (CoreFailure $failure) {
-            return new self($operations, $kinds, [], [], [], null, null, $axles, $axles, [], null, TroubleProps::from($failure), Part::Plan->revision($job));
+            return new self($operations, $kinds, [], [], [], null, null, $axles, $axles, [], null, TroubleProps::from($failure), Revision::of(new PlanPart, $job));
         }
 
         return new self(
             $operations, $kinds, self::target($core->frame->points, $plan), self::cuts($plan), self::carried($core->frame->carried, $plan),
             $plan->wheelbaseBefore, $plan->wheelbaseAfter, $axles,
             array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
-            $plan->warnings, [$rail->front(), $rail->rear()], null, Part::Plan->revision($job),
+            $plan->warnings, [$rail->front(), $rail->rear()], null, Revision::of(new PlanPart, $job),
         );
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-use App\Actions\Saving\Part;
+use App\Documents\Parts\PointsPart;
+use App\Documents\Parts\Revision;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use App\Models\ReferenceSource;
@@ -57,7 +58,7 @@ final readonly class ReferenceProps
                 $force !== null => $force->name,
                 default => 'the chart that came with the job',
             },
-            Part::Chart->revision($job),
+            Revision::of(new PointsPart, $job),
         );
     }
 }

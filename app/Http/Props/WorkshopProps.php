@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
-use App\Actions\Saving\Part;
+use App\Documents\Parts\Revision;
+use App\Documents\Parts\ShopSettings;
 use App\Models\Workshop;
 use Geodex\Core\Settings\ShopDefaults;
 use Geodex\Core\Shop\ShopDefault;
@@ -20,6 +21,6 @@ final readonly class WorkshopProps
         $set = $workshop->values()->with('user')->get()->keyBy('name')->all();
         $values = array_map(fn (ShopDefault $default): ShopValueProps => ShopValueProps::from($default, $set[$default->name()] ?? null), array_values(ShopDefaults::all()));
 
-        return new self($workshop->name, $workshop->inch_denominator, $workshop->hides_expected, $values, Part::Settings->revision($workshop));
+        return new self($workshop->name, $workshop->inch_denominator, $workshop->hides_expected, $values, Revision::of(new ShopSettings, $workshop));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Jobs;
+namespace App\Documents;
 
 use Geodex\Core\Frame\ReferenceCovariance;
 use Geodex\Core\Geometry\Vector3;
