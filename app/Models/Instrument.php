@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Geodex\Core\Survey\Instrument\Instrument as CoreInstrument;
+use Geodex\Core\Survey\Instrument\InstrumentCheck;
 use Geodex\Core\Survey\Instrument\InstrumentKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -21,7 +22,7 @@ use Illuminate\Support\Carbon;
  * @property ?float $sigma
  * @property float $offset
  * @property ?Carbon $checked_at
- * @property ?array{known: float, read: list<float>, text: string} $last_check
+ * @property ?array{known: float, read: list<float>} $last_check
  * @property ?string $token_hash
  * @property ?int $survey_id
  * @property ?array{seed: int, slop: float, misreads: float, damage: string} $simulated
@@ -44,6 +45,12 @@ final class Instrument extends Model
     public function core(): CoreInstrument
     {
         return new CoreInstrument((string) $this->id, $this->name, $this->kind, $this->reach_mm, $this->sigma, $this->offset);
+    }
+
+    /** What its last check came to. */
+    public function lastCheck(): ?InstrumentCheck
+    {
+        return $this->last_check === null ? null : InstrumentCheck::of($this->last_check['known'], $this->last_check['read'], $this->kind->readsAngles() ? '°' : 'mm');
     }
 
     public function needsCheck(): bool

@@ -16,7 +16,8 @@ use App\Models\User;
 use Geodex\Core\Units\Length;
 use Geodex\Core\Units\LengthFormatter;
 use Geodex\Core\Units\LengthUnit;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Vite;
 
@@ -32,7 +33,7 @@ final readonly class ReportDocument
         $job = $survey->job;
         $props = $this->surveys->of($survey, $user);
         $plan = PlanProps::from($job);
-        $say = fn (string $sentence): string => Spoken::in(LengthUnit::from($job->units), $sentence);
+        $say = fn (Sentence|Measure $said): string => $said->in(LengthUnit::from($job->units));
 
         return view('report', [
             'job' => $job,
@@ -46,7 +47,7 @@ final readonly class ReportDocument
             'operation' => $this->operations($plan, $this->lengths($job->units, $job->workshop->inch_denominator)),
             'say' => $say,
             'explanations' => array_map(fn (ExplanationProps $one): string => $this->explained($one, $props, $say), array_slice($props->explanations, 0, self::EXPLANATIONS)),
-            'measure' => fn (float $mm, float $expanded): string => str_replace('-', '−', $say(Spoken::measure($mm, $expanded))),
+            'measure' => fn (float $mm, float $expanded): string => str_replace('-', '−', $say(Measure::computed($mm, $expanded))),
             'printedBy' => $user,
             'printedAt' => Carbon::now()->format('Y-m-d H:i').' UTC',
             'nonce' => Vite::cspNonce(),
@@ -56,7 +57,7 @@ final readonly class ReportDocument
     /**
      * What is wrong if one explanation holds, and why.
      *
-     * @param  \Closure(string): string  $say
+     * @param  \Closure(Sentence|Measure): string  $say
      */
     private function explained(ExplanationProps $explanation, SurveyProps $props, \Closure $say): string
     {
@@ -67,7 +68,7 @@ final readonly class ReportDocument
             if ($reading === null) {
                 continue;
             }
-            $size = $reading->quantity === 'angle' ? sprintf('%.2f°', abs($mistake->off)) : $say(Spoken::measure(abs($mistake->off)));
+            $size = $reading->quantity === 'angle' ? sprintf('%.2f°', abs($mistake->off)) : $say(Measure::computed(abs($mistake->off)));
             $parts[] = sprintf('reading %d, %s %s, is %s too %s', $reading->number, $reading->kind, implode(' ', $reading->points), $size, $mistake->off > 0 ? 'much' : 'little');
             $causes[] = implode(' Or: ', array_map(fn (CauseProps $cause): string => $say($cause->text), $mistake->causes));
         }

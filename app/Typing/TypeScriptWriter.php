@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Typing;
 
 use Geodex\Core\Survey\Reading\ReadingKinds;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 use Illuminate\Routing\Router;
 use ReflectionClass;
 use ReflectionNamedType;
@@ -23,6 +25,10 @@ final readonly class TypeScriptWriter
         foreach (glob(app_path('Http/Props/*Props.php')) ?: [] as $file) {
             /** @var class-string $class */
             $class = 'App\\Http\\Props\\'.basename($file, '.php');
+            $text .= $this->interface(new ReflectionClass($class))."\n";
+        }
+
+        foreach ([Sentence::class, Measure::class] as $class) {
             $text .= $this->interface(new ReflectionClass($class))."\n";
         }
 

@@ -60,7 +60,12 @@ test('what a trainee states is said back in trade words, for every pattern', () 
 const mistake = (reading: string, off: number, causes: string[] = []) => ({
     reading,
     off,
-    causes: causes.map((text) => ({ kind: 'inch', error: off, text, points: [] })),
+    causes: causes.map((text) => ({
+        kind: 'inch',
+        error: off,
+        text: { code: 'cause.inch', template: text, parts: {} },
+        points: [],
+    })),
 });
 const numbered = [
     { id: 'a', number: 37, kind: 'tram', points: ['BL', 'DR'], quantity: 'length' },
@@ -168,7 +173,7 @@ const finding = (pattern: FindingProps['pattern'], points: string[]): FindingPro
     amount: 12,
     expanded: 1,
     significant: true,
-    text: '',
+    text: { code: '', template: '', parts: {} },
     points,
 });
 

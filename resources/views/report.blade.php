@@ -106,7 +106,7 @@
             @endif
             @if ($props->held !== [])
                 <h2>Not pulled yet</h2>
-                @foreach ($props->held as $held)<p>{{ $say($held->what) }} Held back until {{ $held->until }}.</p>@endforeach
+                @foreach ($props->held as $held)<p>{{ $say($held->what) }} Held back until {{ $say($held->until) }}.</p>@endforeach
             @endif
 
             <h2>Plan</h2>
@@ -160,8 +160,8 @@
                         <tr><td>{{ $state->at }}</td><td class="n">{{ $length($state->length) }}</td><td class="n">{{ $length($state->engagement) }}</td><td class="n">{{ $degrees($state->frontAngle) }}</td><td class="n">{{ $degrees($state->rearAngle) }}</td><td class="n">{{ $degrees($state->residual) }}</td></tr>
                     @endforeach
                 </table>
-                @foreach ($shaft->assumed as $sentence)<p>{{ $sentence }}</p>@endforeach
-                @foreach ($shaft->warnings as $warning)<p>▲ {{ $warning }}</p>@endforeach
+                @foreach ($shaft->assumed as $sentence)<p>{{ $say($sentence) }}</p>@endforeach
+                @foreach ($shaft->warnings as $warning)<p>▲ {{ $say($warning) }}</p>@endforeach
                 <p>A shaft that was cut and welded is balanced by a driveline shop before it turns at speed.</p>
             @endif
 

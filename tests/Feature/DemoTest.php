@@ -34,7 +34,7 @@ it('shows on the beach tender what straightening moved', function () {
     $job = Job::where('title', 'Beach tender')->firstOrFail();
     $this->get("/jobs/{$job->id}/surveys/tack/movement/before")->assertInertia(fn ($page) => $page
         ->where('movement.trouble', null)
-        ->where('movement.texts', fn ($texts): bool => collect($texts)->contains(fn (string $text): bool => str_starts_with($text, 'AL moved') && str_contains($text, 'to the left'))));
+        ->where('movement.texts', fn ($texts): bool => collect($texts)->contains(fn (array $text): bool => str_starts_with(sentence($text), 'AL moved') && str_contains(sentence($text), 'to the left'))));
 });
 
 it('shows on the beach tender a bench that got level and square round by round', function () {

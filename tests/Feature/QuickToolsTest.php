@@ -20,7 +20,7 @@ it('lists every calculator of core, and shows a page of each', function () {
 
 it('says in words whether a panel is square, from what was typed in inches', function () {
     $this->postJson('/tools/square-check', ['unit' => 'in', 'values' => ['diagonalA' => '85 1/8', 'diagonalB' => '84 1/2', 'length' => '78 3/4', 'width' => '']])->assertOk()
-        ->assertJsonPath('square', false)->assertJsonPath('text', fn (string $text): bool => str_contains($text, 'The right rail sits'));
+        ->assertJsonPath('square', false)->assertJsonPath('text', fn (array $text): bool => str_contains(sentence($text), 'The right rail sits'));
 });
 
 it('names each field that is missing or wrong, groups too', function () {

@@ -50,7 +50,7 @@ it('adds a chart, and uses it while the old one is kept', function () {
 it('compares two sources and says where they differ', function () {
     uploadSource(chartCsv($this->job, ['KL' => 18, 'KR' => 18, 'LL' => 18, 'LR' => 18]), 'chart');
     $this->get("/jobs/{$this->job->id}/reference?first=-&second=other-chart")->assertInertia(fn ($page) => $page
-        ->where('comparison.text', fn (string $text): bool => str_contains($text, 'ows K to L: they differ by up to 18.0 mm'))
+        ->where('comparison.text', fn ($text): bool => str_contains(sentence(collect($text)->all()), 'ows K to L: they differ by up to 18.0 mm'))
         ->where('comparison.regions.0.side', 'agree')->has('comparison.differences', 24));
 });
 
@@ -126,7 +126,7 @@ describe('a chart typed in on screen', function () {
         $rows = chartRows($this->job);
         $rows[3]['y'] = '-430';
         $faults = collect(typedChart($rows)->assertOk()->json('faults'));
-        expect($faults->pluck('text')->implode(' '))->toContain('BL and BR do not mirror')->toContain('minus is probably missing');
+        expect($faults->pluck('text')->map(sentence(...))->implode(' '))->toContain('BL and BR do not mirror')->toContain('minus is probably missing');
     });
 });
 

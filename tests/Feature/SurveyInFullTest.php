@@ -14,7 +14,7 @@ beforeEach(function () {
 
 it('says what probably went wrong with a reading, and the smallest mistake that would show', function () {
     $readings = collect(($this->state)()->json('readings'))->keyBy('id');
-    expect($readings['r37']['causes'][0]['kind'])->toBe('inch')->and($readings['r37']['causes'][0]['text'])->toContain('one-inch mark')
+    expect($readings['r37']['causes'][0]['kind'])->toBe('inch')->and(sentence($readings['r37']['causes'][0]['text']))->toContain('one-inch mark')
         ->and($readings['r1']['detectable'] ?? 9.9)->toBeGreaterThan(4.9);
 });
 

@@ -59,6 +59,6 @@ it('says what differs from the usual, and who changed it', function () {
     // Results say whose value they rest on.
     $job = $this->demoJob($owner);
     $plan = $this->putJson("/jobs/{$job->id}/plan", ['unit' => 'mm', 'operations' => [['id' => 'op1', 'kind' => 'stretch', 'at' => '1050', 'length' => '300']]])->assertOk();
-    expect(implode(' ', $plan->json('warnings')))->toContain("within 90 mm of EL, ER; keep cuts clear of holes and mounts (this shop's own, usually 75 mm)");
+    expect(implode(' ', array_map(sentence(...), $plan->json('warnings'))))->toContain("within 90 mm of EL, ER; keep cuts clear of holes and mounts (this shop's own, usually 75 mm)");
     expect(collect($set(['cutClearOfPoint' => ''])->json('values'))->keyBy('field.name')['cutClearOfPoint']['own'])->toBeNull();
 });

@@ -25,7 +25,7 @@ final readonly class CheckInstrument
             'sigma' => $check->sigma,
             'offset' => $check->offset,
             'checked_at' => Carbon::now(),
-            'last_check' => ['known' => $known, 'read' => $read, 'text' => $check->text],
+            'last_check' => ['known' => $known, 'read' => $read],
         ]);
 
         return $check;

@@ -11,7 +11,7 @@ use Geodex\Core\Bench\LevelPlan;
 use Geodex\Core\Bench\SettingPlan;
 use Geodex\Core\Bench\SquarePlan;
 use Geodex\Core\Bench\UnusableBench;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Sentence;
 
 /** A round with what to do about it; mm. */
 final readonly class BenchRoundProps
@@ -21,7 +21,7 @@ final readonly class BenchRoundProps
      * @param  list<ScrewTurnProps>  $turns  of a level round
      * @param  list<CornerMoveProps>  $corners  of a square round
      * @param  list<SupportMoveProps>  $supports  of a setting round
-     * @param  list<string>  $says  what it comes to, in sentences
+     * @param  list<Sentence>  $says  what it comes to, in sentences
      * @param  'none'|'hanging'|'part-loaded'|'standing'  $load  how the vehicle stands
      * @param  bool  $showsMoves  whether one of the moves is more than the tolerance
      */
@@ -45,11 +45,11 @@ final readonly class BenchRoundProps
     {
         try {
             $plan = BenchWork::of($job, $round->kind, $round->input)->plan;
-            $says = self::say($plan);
+            $says = $plan->says();
         } catch (UnusableBench $unusable) {
             // The bench was changed after this round; what was measured stays.
             $plan = null;
-            $says = [$unusable->getMessage()];
+            $says = [Sentence::plain($unusable->errorCode(), $unusable->getMessage())];
         }
 
         return new self(
@@ -65,48 +65,7 @@ final readonly class BenchRoundProps
                 'standing' => 'standing',
                 default => 'none',
             },
-            $plan !== null && self::largest($plan) > BenchWork::jig($job)->tolerance,
+            $plan !== null && $plan->largestMove() > BenchWork::jig($job)->tolerance,
         );
-    }
-
-    /** Largest of the moves that a plan asks for (mm). */
-    private static function largest(LevelPlan|SquarePlan|SettingPlan $plan): float
-    {
-        return max([0.0, ...match (true) {
-            $plan instanceof LevelPlan => array_map(fn ($turn): float => abs($turn->change), $plan->turns),
-            $plan instanceof SquarePlan => array_map(fn ($move): float => hypot($move->rearward, $move->right), $plan->moves),
-            default => array_merge([], ...array_map(fn ($move): array => [abs($move->right), abs($move->liftLeft), abs($move->liftRight)], $plan->moves)),
-        }]);
-    }
-
-    /** @return list<string> */
-    private static function say(LevelPlan|SquarePlan|SettingPlan $plan): array
-    {
-        $says = [];
-        if ($plan instanceof LevelPlan) {
-            $says[] = $plan->level ? sprintf('Level: the corners are within %s.', Spoken::measure($plan->spread)) : sprintf('The corners differ by %s.', Spoken::measure($plan->spread));
-            $says[] = sprintf('The plane through them %s %s rearward and %s %s to the right.', $plan->along < 0 ? 'falls' : 'rises', Spoken::measure(abs($plan->along)), $plan->across < 0 ? 'falls' : 'rises', Spoken::measure(abs($plan->across)));
-            if (abs($plan->twist) > 0.05) {
-                $says[] = sprintf('No plane fits better than %s: the bench itself is wound.', Spoken::measure(abs($plan->twist)));
-            }
-            if (abs($plan->misclosure) > 0.05) {
-                $says[] = sprintf('Round the four beams the level is out with itself by %s; turn it end for end and read again.', Spoken::measure(abs($plan->misclosure)));
-            }
-        } elseif ($plan instanceof SquarePlan) {
-            $says[] = $plan->text;
-            if (! $plan->square && $plan->rack !== null && $plan->moves !== []) {
-                $says[] = sprintf('By its diagonals the %s side sits %s rearward.', $plan->rack > 0 ? 'right' : 'left', Spoken::measure(abs($plan->rack)));
-            }
-            if ($plan->misclosure > 0.5) {
-                $says[] = sprintf('The six lengths contradict each other by %s; measure the odd one again.', Spoken::measure($plan->misclosure));
-            }
-        } else {
-            $says[] = $plan->readyToTack ? 'Ready to tack: everything is within tolerance.' : 'Not ready to tack: '.implode('; ', $plan->left).'.';
-            if ($plan->readyToTack && abs($plan->wound) > 0.5) {
-                $says[] = sprintf('The vehicle itself is wound by %s from front to rear; no lift takes that out.', Spoken::measure(abs($plan->wound)));
-            }
-        }
-
-        return $says;
     }
 }

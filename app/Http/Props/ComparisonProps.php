@@ -6,6 +6,7 @@ namespace App\Http\Props;
 
 use Geodex\Core\Reference\SourceComparison;
 use Geodex\Core\Reference\SourceRegion;
+use Geodex\Core\Words\Sentence;
 
 /** Two sources held against each other; mm. */
 final readonly class ComparisonProps
@@ -15,7 +16,7 @@ final readonly class ComparisonProps
      * @param  list<DifferenceProps>  $differences
      * @param  list<string>  $only
      */
-    public function __construct(public string $first, public string $second, public array $regions, public array $differences, public array $only, public string $text) {}
+    public function __construct(public string $first, public string $second, public array $regions, public array $differences, public array $only, public Sentence $text) {}
 
     public static function from(string $first, string $second, SourceComparison $comparison): self
     {

@@ -6,6 +6,7 @@ namespace App\Http\Props;
 
 use Geodex\Core\Findings\Finding;
 use Geodex\Core\Survey\SurveyOptions;
+use Geodex\Core\Words\Sentence;
 
 /** What the deviations mean together; mm. */
 final readonly class FindingProps
@@ -18,7 +19,7 @@ final readonly class FindingProps
         public float $amount,
         public float $expanded,
         public bool $significant,
-        public string $text,
+        public Sentence $text,
         public array $points,
     ) {}
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use App\Models\Instrument;
+use Geodex\Core\Words\Sentence;
 
 /** A tool of the shop; mm, or degrees for a level. */
 final readonly class InstrumentProps
@@ -24,7 +25,7 @@ final readonly class InstrumentProps
         public ?float $sigma,
         public float $offset,
         public ?string $checked,
-        public ?string $check,
+        public ?Sentence $check,
         public bool $needsCheck,
         public bool $hasToken,
         public bool $angles,
@@ -35,7 +36,7 @@ final readonly class InstrumentProps
     {
         return new self(
             $instrument->id, $instrument->name, $instrument->kind->value, $instrument->kind->reads(), $instrument->reach_mm, $instrument->sigma, $instrument->offset,
-            $instrument->checked_at?->toDateString(), $instrument->last_check['text'] ?? null, $instrument->needsCheck(), $instrument->token_hash !== null,
+            $instrument->checked_at?->toDateString(), $instrument->lastCheck()?->text, $instrument->needsCheck(), $instrument->token_hash !== null,
             $instrument->kind->readsAngles(), $instrument->simulated === null ? null : StandInProps::from($instrument->simulated),
         );
     }

@@ -7,13 +7,14 @@ namespace App\Http\Props;
 use App\Actions\Survey\FoundMovement;
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Reference\Movement\Movement;
+use Geodex\Core\Words\Sentence;
 
 /** What moved between two surveys; mm. */
 final readonly class MovementProps
 {
     /**
      * @param  list<PointProps>  $points  deviation is movement here: out has moved, in has not
-     * @param  list<string>  $texts  a sentence for each that moved, the most first
+     * @param  list<Sentence>  $texts  a sentence for each that moved, the most first
      * @param  list<AxleProps>  $axles
      */
     public function __construct(public string $earlier, public string $later, public array $points, public array $texts, public array $axles, public ?TroubleProps $trouble) {}
@@ -34,7 +35,7 @@ final readonly class MovementProps
         return new self(
             $earlier, $later,
             array_map(fn (Point $point): PointProps => self::point($point, $byPoint[$point->id] ?? null), $frame->points),
-            array_map(fn (Movement $movement): string => $movement->text, $moved),
+            array_map(fn (Movement $movement): Sentence => $movement->text, $moved),
             array_map(AxleProps::from(...), $frame->axles),
             null,
         );

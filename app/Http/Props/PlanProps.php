@@ -16,6 +16,7 @@ use Geodex\Core\Plan\FramePlanner;
 use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\PlannedFrame;
 use Geodex\Core\Plan\RailLine;
+use Geodex\Core\Words\Sentence;
 
 /** The plan of a job and the frame it makes; mm. */
 final readonly class PlanProps
@@ -28,7 +29,7 @@ final readonly class PlanProps
      * @param  list<CarriedProps>  $carried
      * @param  list<AxleProps>  $axlesBefore
      * @param  list<AxleProps>  $axlesAfter
-     * @param  list<string>  $warnings
+     * @param  list<Sentence>  $warnings
      * @param  ?list<float>  $rail  stations of its front and rear end
      */
     public function __construct(

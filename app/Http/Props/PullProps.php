@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use Geodex\Core\Words\Sentence;
+
 /** One pull towards the reference, in its order; mm. */
 final readonly class PullProps
 {
@@ -13,5 +15,5 @@ final readonly class PullProps
      * @param  list<string>  $points
      * @param  list<PullCheckProps>  $checks
      */
-    public function __construct(public int $order, public string $pattern, public string $section, public array $points, public float $amount, public float $expanded, public string $direction, public string $text, public array $checks) {}
+    public function __construct(public int $order, public string $pattern, public string $section, public array $points, public float $amount, public float $expanded, public string $direction, public Sentence $text, public array $checks) {}
 }

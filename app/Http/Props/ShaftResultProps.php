@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use Geodex\Core\Driveline\ShaftResult;
+use Geodex\Core\Words\Sentence;
 
 /** A shaft recalculated; mm, degrees, rev/min. */
 final readonly class ShaftResultProps
@@ -15,9 +16,9 @@ final readonly class ShaftResultProps
      * @param  list<float>  $frontAxis  unit vector, pointing rearward
      * @param  list<float>  $rearAxis  unit vector, pointing rearward
      * @param  list<ShaftStateProps>  $states
-     * @param  string  $saw  what to saw: new tube, insert or marks
-     * @param  list<string>  $warnings
-     * @param  list<string>  $assumed  what was not given, and what was taken in its place
+     * @param  Sentence  $saw  what to saw: new tube, insert or marks
+     * @param  list<Sentence>  $warnings
+     * @param  list<Sentence>  $assumed  what was not given, and what was taken in its place
      */
     public function __construct(
         public array $front,
@@ -27,7 +28,7 @@ final readonly class ShaftResultProps
         public array $states,
         public float $tubeToCut,
         public float $tubeOutside,
-        public string $saw,
+        public Sentence $saw,
         public ?float $bottomingClearance,
         public ?float $leastEngagement,
         public ?float $criticalSpeed,

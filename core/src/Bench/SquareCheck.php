@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Bench;
 
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * Whether a four-point panel is square, from its two diagonals and what else is measured. With rails of length l and the right rail racked
@@ -17,7 +18,7 @@ final readonly class SquareCheck
      * @param  float  $expanded  half its 95 % interval (mm)
      * @param  ?float  $sidesway  how far the rear stands to the right when the front is held (mm), with the width given
      */
-    private function __construct(public float $rack, public float $expanded, public ?float $sidesway, public bool $square, public string $text) {}
+    private function __construct(public float $rack, public float $expanded, public ?float $sidesway, public bool $square, public Sentence $text) {}
 
     /**
      * @param  float  $a  diagonal from front left to rear right (mm)
@@ -48,11 +49,11 @@ final readonly class SquareCheck
 
         $equal = new Squareness($sides, $sigma, $tolerance);
         $presumed = array_keys(array_filter(['both rails are equally long' => $otherLength === null, 'the rails are equally far apart at both ends' => $otherWidth === null || $width === null]));
-        $text = implode(' ', array_filter([
+        $text = Sentence::together(
             self::say($rack, $expanded, $sidesway, $tolerance),
             $sides === [] ? null : $equal->trouble(),
-            $presumed === [] ? null : 'Presumed, since it was not measured: '.implode(', and ', $presumed).'.',
-        ]));
+            $presumed === [] ? null : Sentence::of('square.presumed', 'Presumed, since it was not measured: {what}.', what: implode(', and ', $presumed)),
+        );
 
         return new self($rack, $expanded, $sidesway, abs($rack) + $expanded <= $tolerance && $equal->isSquare, $text);
     }
@@ -63,18 +64,22 @@ final readonly class SquareCheck
         return ($a - $b) * ($a + $b) / (4 * $length);
     }
 
-    private static function say(float $rack, float $expanded, ?float $sidesway, float $tolerance): string
+    private static function say(float $rack, float $expanded, ?float $sidesway, float $tolerance): Sentence
     {
         if (abs($rack) <= $expanded) {
-            return sprintf('Square as far as these diagonals can tell: out by %s.', Spoken::measure(abs($rack), $expanded));
+            return Sentence::of('square.untold', 'Square as far as these diagonals can tell: out by {by}.', by: Measure::computed(abs($rack), $expanded));
         }
-        $text = sprintf('The %s rail sits %s rearward of the other: pull the %s front corner and the %s rear corner towards each other', $rack > 0 ? 'right' : 'left', Spoken::measure(abs($rack), $expanded), $rack > 0 ? 'left' : 'right', $rack > 0 ? 'right' : 'left');
-        $text .= $sidesway === null ? '.' : sprintf('; or, with the front held, bring the rear %s to the %s.', Spoken::measure(abs($sidesway)), $sidesway > 0 ? 'left' : 'right');
-
-        return $text.match (true) {
-            abs($rack) - $expanded > $tolerance => sprintf(' That is more than %g mm.', $tolerance),
-            abs($rack) + $expanded <= $tolerance => sprintf(' That is within %g mm.', $tolerance),
-            default => sprintf(' Too close to %g mm to call: measure the diagonals again.', $tolerance),
+        [$side, $other] = $rack > 0 ? ['right', 'left'] : ['left', 'right'];
+        $or = $sidesway === null ? '' : Sentence::of('square.or', '; or, with the front held, bring the rear {by} to the {way}', by: Measure::computed(abs($sidesway)), way: $sidesway > 0 ? 'left' : 'right');
+        $against = match (true) {
+            abs($rack) - $expanded > $tolerance => 'That is more than {allowed}.',
+            abs($rack) + $expanded <= $tolerance => 'That is within {allowed}.',
+            default => 'Too close to {allowed} to call: measure the diagonals again.',
         };
+
+        return Sentence::of(
+            'square.rack', "The {side} rail sits {by} rearward of the other: pull the {other} front corner and the {side} rear corner towards each other{or}. $against",
+            side: $side, by: Measure::computed(abs($rack), $expanded), other: $other, or: $or, allowed: Measure::given($tolerance),
+        );
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Geodex\Core\Bench;
 
 use Geodex\Core\LinearAlgebra\EigenSolver;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * Lays four corners out from six lengths by least squares (six readings, five of shape), holds the front beam, and says how
@@ -42,7 +43,7 @@ final readonly class SquarePlanner
         );
         $rack = SquareCheck::rack($panel->diagonalA, $panel->diagonalB, ($panel->left + $panel->right) / 2);
 
-        return new SquarePlan($rack, $panel->diagonalA - $panel->diagonalB, $misclosure, $squareness->isSquare, $moves, $squareness->trouble() ?? sprintf('Square: no two lengths that should be equal differ by more than %s.', Spoken::measure($squareness->worst())), $squareness->worst());
+        return new SquarePlan($rack, $panel->diagonalA - $panel->diagonalB, $misclosure, $squareness->isSquare, $moves, $squareness->trouble() ?? Sentence::of('square.square', 'Square: no two lengths that should be equal differ by more than {worst}.', worst: Measure::computed($squareness->worst())), $squareness->worst());
     }
 
     /**
@@ -66,12 +67,18 @@ final readonly class SquarePlanner
         $unequal = $diagonalA - $diagonalB;
         $rack = $length === null ? null : SquareCheck::rack($diagonalA, $diagonalB, $length);
         $squareness = new Squareness(['the diagonals' => $unequal], $sigma, $tolerance);
-        $text = $squareness->trouble() ?? sprintf('The diagonals are equal to %s.', Spoken::measure(abs($unequal), $squareness->expanded));
+        $text = $squareness->trouble() ?? Sentence::of('square.diagonals', 'The diagonals are equal to {by}.', by: Measure::computed(abs($unequal), $squareness->expanded));
+        $pull = null;
         if (! $squareness->isSquare && abs($unequal) > $squareness->expanded) {
-            $text .= sprintf(' The %s side sits%s rearward: pull the %s front corner and the %s rear corner towards each other.', $unequal > 0 ? 'right' : 'left', $rack === null ? '' : ' '.Spoken::measure(abs($rack)), $unequal > 0 ? 'left' : 'right', $unequal > 0 ? 'right' : 'left');
+            [$side, $other] = $unequal > 0 ? ['right', 'left'] : ['left', 'right'];
+            $pull = Sentence::of(
+                'square.pull', 'The {side} side sits {by}rearward: pull the {other} front corner and the {side} rear corner towards each other.',
+                side: $side, other: $other, by: $rack === null ? '' : Sentence::of('square.by', '{rack} ', rack: Measure::computed(abs($rack))),
+            );
         }
+        $quick = Sentence::of('square.quick', 'A quick round presumes that opposite sides are equal; measure them too before the bench is called square.');
 
-        return new SquarePlan($rack, $unequal, 0.0, false, [], $text.' A quick round presumes that opposite sides are equal; measure them too before the bench is called square.', abs($unequal));
+        return new SquarePlan($rack, $unequal, 0.0, false, [], Sentence::together($text, $pull, $quick), abs($unequal));
     }
 
     /** @return array{list<array{float, float}>, float} corners (x rearward, y right; mm) and the largest residual */

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Bench;
 
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * Square means equal diagonals and equal opposite sides, each within the tolerance with its uncertainty: a trapezoid has equal diagonals
@@ -43,14 +44,14 @@ final readonly class Squareness
     }
 
     /** What keeps it from being called square; null if nothing does. */
-    public function trouble(): ?string
+    public function trouble(): ?Sentence
     {
         if ($this->isSquare) {
             return null;
         }
         $out = $close = [];
         foreach ($this->differences as $what => $mm) {
-            $says = sprintf('%s differ by %s', $what, Spoken::measure(abs($mm), $this->expanded));
+            $says = Sentence::of('square.differ', '{what} differ by {by}', what: $what, by: Measure::computed(abs($mm), $this->expanded));
             if (abs($mm) - $this->expanded > $this->tolerance) {
                 $out[] = $says;
             } elseif (abs($mm) + $this->expanded > $this->tolerance) {
@@ -58,9 +59,11 @@ final readonly class Squareness
             }
         }
 
-        return implode(' ', array_filter([
-            $out === [] ? '' : 'Not square: '.implode('; ', $out).'.',
-            $close === [] ? '' : sprintf('Too close to the %g mm allowed to call: %s.', $this->tolerance, implode('; ', $close)),
-        ]));
+        $says = array_filter([
+            $out === [] ? null : Sentence::of('square.out', 'Not square: {what}.', what: Sentence::joined('square.differ', '; ', $out)),
+            $close === [] ? null : Sentence::of('square.close', 'Too close to the {allowed} allowed to call: {what}.', allowed: Measure::given($this->tolerance), what: Sentence::joined('square.differ', '; ', $close)),
+        ]);
+
+        return $says === [] ? null : Sentence::together(...array_values($says));
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Bench;
 
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * Says how to nudge and lift each end of a vehicle on the bench. A push at one support turns the vehicle about the other,
@@ -51,22 +52,22 @@ final readonly class VehicleSetter
     private function judged(EndPair $front, EndPair $rear, float $tolerance, float $frontWanted, float $rearWanted, float $roll, float $wound, array $moves): SettingPlan
     {
         $off = [
-            'the front stands %s to the %s' => $front->offCentre(),
-            'the rear stands %s to the %s' => $rear->offCentre(),
-            'the front pair stands %s %s' => ($front->leftHeight + $front->rightHeight) / 2 - $frontWanted,
-            'the rear pair stands %s %s' => ($rear->leftHeight + $rear->rightHeight) / 2 - $rearWanted,
-            'the right side is %s %s than the left' => $roll,
+            'the front stands {by} to the {way}' => $front->offCentre(),
+            'the rear stands {by} to the {way}' => $rear->offCentre(),
+            'the front pair stands {by} {way}' => ($front->leftHeight + $front->rightHeight) / 2 - $frontWanted,
+            'the rear pair stands {by} {way}' => ($rear->leftHeight + $rear->rightHeight) / 2 - $rearWanted,
+            'the right side is {by} {way} than the left' => $roll,
         ];
         $words = [['right', 'left'], ['right', 'left'], ['high', 'low'], ['high', 'low'], ['higher', 'lower']];
         $left = [];
         foreach (array_values($off) as $i => $mm) {
             if (abs($mm) > $tolerance) {
-                $left[] = sprintf(array_keys($off)[$i], Spoken::measure(abs($mm)), $words[$i][$mm > 0 ? 0 : 1]);
+                $left[] = Sentence::of('setting.off', array_keys($off)[$i], by: Measure::computed(abs($mm)), way: $words[$i][$mm > 0 ? 0 : 1]);
             }
         }
 
         if (abs($wound) > $tolerance) {
-            $left[] = sprintf('its two ends roll against each other by %s: find what holds it up, or the frame is twisted', Spoken::measure(abs($wound)));
+            $left[] = Sentence::of('setting.wound', 'its two ends roll against each other by {by}: find what holds it up, or the frame is twisted', by: Measure::computed(abs($wound)));
         }
 
         return new SettingPlan($front->offCentre(), $rear->offCentre(), $roll, $wound, max(abs($wound), ...array_map(abs(...), array_values($off))), $left === [], $moves, $left);

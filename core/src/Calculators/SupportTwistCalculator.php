@@ -6,7 +6,8 @@ namespace Geodex\Core\Calculators;
 
 use Geodex\Core\Fields\Field;
 use Geodex\Core\Fields\Values;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * How much its supports twist a frame: the front rolls against the rear. Four corners of a rigid body lie in a plane but for one degree of freedom,
@@ -103,15 +104,18 @@ final readonly class SupportTwistCalculator implements Calculator
         ];
     }
 
-    private function say(string $verdict, float $twist, float $expanded, float $limit, float $frontLeft): string
+    private function say(string $verdict, float $twist, float $expanded, float $limit, float $frontLeft): Sentence
     {
-        $put = sprintf('The supports wind the frame by %s', Spoken::measure(abs($twist), $expanded));
-
-        return match ($verdict) {
-            'in' => "$put, within ".Spoken::measure($limit).'.',
-            'out' => sprintf('%s, more than %s: %s the front left by %s, or move one other jack as below, and read again.', $put, Spoken::measure($limit), $frontLeft > 0 ? 'raise' : 'let down', Spoken::measure(abs($frontLeft))),
-            default => "$put; too close to ".Spoken::measure($limit).' to call. Read the heights again.',
+        $then = match ($verdict) {
+            'in' => ', within {limit}.',
+            'out' => ', more than {limit}: {move} the front left by {jack}, or move one other jack as below, and read again.',
+            default => '; too close to {limit} to call. Read the heights again.',
         };
+
+        return Sentence::of(
+            "support-twist.$verdict", "The supports wind the frame by {twist}$then",
+            twist: Measure::computed(abs($twist), $expanded), limit: Measure::given($limit), move: $frontLeft > 0 ? 'raise' : 'let down', jack: Measure::computed(abs($frontLeft)),
+        );
     }
 
     /** @return array{float, float} how far the right side stands above the left in front and behind, by the width there */

@@ -6,6 +6,8 @@ namespace Geodex\Core\Cli;
 
 use Geodex\Core\Calculators\Calculators;
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Units\LengthUnit;
+use Geodex\Core\Words\Sentence;
 
 /** One calculation without a job: one JSON object in, one out. */
 final readonly class CalcCommand
@@ -40,7 +42,11 @@ final readonly class CalcCommand
         } catch (\JsonException $fault) {
             throw UnusableCall::because("the input is not JSON ({$fault->getMessage()})", self::USAGE);
         }
-        fwrite($this->out, json_encode(Calculators::run($tool, $given), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
+        $result = Calculators::run($tool, $given);
+        array_walk_recursive($result, function (mixed &$value): void {
+            $value = $value instanceof Sentence ? $value->in(LengthUnit::Millimetre) : $value;
+        });
+        fwrite($this->out, json_encode($result, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
 
         return 0;
     }

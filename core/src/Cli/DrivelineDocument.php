@@ -6,6 +6,8 @@ namespace Geodex\Core\Cli;
 
 use Geodex\Core\Driveline\ShaftResult;
 use Geodex\Core\Driveline\ShaftState;
+use Geodex\Core\Units\LengthUnit;
+use Geodex\Core\Words\Sentence;
 
 /** A recalculated shaft as one open document; mm, degrees, rev/min, rad/s². */
 final readonly class DrivelineDocument
@@ -26,8 +28,8 @@ final readonly class DrivelineDocument
             'criticalSpeed' => $result->criticalSpeed === null ? null : round($result->criticalSpeed, 1),
             'speedVariation' => round($result->speedVariation, 6),
             'angularAcceleration' => round($result->angularAcceleration, 2),
-            'assumed' => $result->assumed,
-            'warnings' => $result->warnings,
+            'assumed' => array_map(fn (Sentence $one): string => $one->in(LengthUnit::Millimetre), $result->assumed),
+            'warnings' => array_map(fn (Sentence $one): string => $one->in(LengthUnit::Millimetre), $result->warnings),
         ];
     }
 

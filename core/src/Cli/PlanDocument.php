@@ -9,7 +9,7 @@ use Geodex\Core\Plan\CutLength;
 use Geodex\Core\Plan\PlannedFrame;
 use Geodex\Core\Plan\WitnessReading;
 use Geodex\Core\Units\LengthUnit;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Sentence;
 
 /** A planned frame as one open document; mm. A point inside a band that is cut out has no reference. */
 final readonly class PlanDocument
@@ -28,7 +28,7 @@ final readonly class PlanDocument
             'carried' => array_map(fn (CarriedChange $change): array => get_object_vars($change), $plan->carried),
             'witness' => array_map(fn (WitnessReading $reading): array => get_object_vars($reading), $plan->witness),
             'cuts' => array_map(fn (CutLength $cut): array => get_object_vars($cut), $plan->cuts),
-            'warnings' => array_map(fn (string $warning): string => Spoken::in(LengthUnit::Millimetre, $warning), $plan->warnings),
+            'warnings' => array_map(fn (Sentence $warning): string => $warning->in(LengthUnit::Millimetre), $plan->warnings),
         ];
     }
 }

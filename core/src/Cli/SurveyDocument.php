@@ -24,7 +24,7 @@ use Geodex\Core\Survey\ReadingResult;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\Verdict;
 use Geodex\Core\Units\LengthUnit;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Sentence;
 
 /** The result of a survey as one open document; mm and degrees. */
 final readonly class SurveyDocument
@@ -39,17 +39,17 @@ final readonly class SurveyDocument
             'against' => $assessment->against->value,
             'network' => [...get_object_vars($assessment->survey->network), 'widening' => round($assessment->survey->network->widening(), 4)],
             'base' => $assessment->survey->base,
-            'doubtfulBase' => array_map(fn (DoubtfulBase $one): array => ['id' => $one->id, 'off' => $this->rounded($one->off), 'text' => Spoken::in(LengthUnit::Millimetre, $one->text())], $assessment->survey->doubtfulBase()),
+            'doubtfulBase' => array_map(fn (DoubtfulBase $one): array => ['id' => $one->id, 'off' => $this->rounded($one->off), 'text' => $one->text()->in(LengthUnit::Millimetre)], $assessment->survey->doubtfulBase()),
             'explanations' => array_map($this->explanation(...), $assessment->survey->explanations),
             'beyond' => $assessment->survey->beyond,
             'points' => array_map($this->point(...), $assessment->survey->points),
             'readings' => array_map($this->reading(...), $assessment->survey->readings),
             'findings' => array_map($this->finding(...), $assessment->findings),
             'next' => array_map($this->next(...), $assessment->next),
-            'fit' => ['state' => $assessment->fit->state, 'reasons' => array_map(fn (string $reason): string => Spoken::in(LengthUnit::Millimetre, $reason), $assessment->fit->reasons)],
+            'fit' => ['state' => $assessment->fit->state, 'reasons' => array_map(fn (Sentence $reason): string => $reason->in(LengthUnit::Millimetre), $assessment->fit->reasons)],
             'pulls' => array_map($this->pull(...), $assessment->pulls),
-            'held' => array_map(fn (HeldPull $one): array => ['what' => Spoken::in(LengthUnit::Millimetre, $one->what), 'until' => $one->until], $assessment->held),
-            'chartDoubts' => array_map(fn (ChartDoubt $doubt): array => [...get_object_vars($doubt), 'text' => Spoken::in(LengthUnit::Millimetre, $doubt->text)], $assessment->doubts),
+            'held' => array_map(fn (HeldPull $one): array => ['what' => $one->what->in(LengthUnit::Millimetre), 'until' => $one->until->in(LengthUnit::Millimetre)], $assessment->held),
+            'chartDoubts' => array_map(fn (ChartDoubt $doubt): array => [...get_object_vars($doubt), 'text' => $doubt->text->in(LengthUnit::Millimetre)], $assessment->doubts),
             'progress' => ['coordinates' => $forecast->coordinates, 'settled' => $forecast->settled, 'toGo' => $forecast->toGo, 'tooClose' => $forecast->tooClose],
             'milliseconds' => round($milliseconds, 2),
         ];
@@ -96,7 +96,7 @@ final readonly class SurveyDocument
      */
     private function hint(array $causes): ?string
     {
-        return $causes === [] ? null : implode(' Or: ', array_map(fn (LikelyCause $cause): string => $cause->text, $causes));
+        return $causes === [] ? null : implode(' Or: ', array_map(fn (LikelyCause $cause): string => $cause->text->in(LengthUnit::Millimetre), $causes));
     }
 
     /** @return array<string, mixed> */
@@ -141,7 +141,7 @@ final readonly class SurveyDocument
             'amount' => round($finding->amount, 4),
             'sigma' => round($finding->sigma, 4),
             'significant' => $finding->significant,
-            'text' => Spoken::in(LengthUnit::Millimetre, $finding->text),
+            'text' => $finding->text->in(LengthUnit::Millimetre),
         ];
     }
 

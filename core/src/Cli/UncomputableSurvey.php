@@ -8,7 +8,6 @@ use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Failure\Refusal;
 use Geodex\Core\Findings\ChartDoubt;
 use Geodex\Core\Units\LengthUnit;
-use Geodex\Core\Units\Spoken;
 
 /** A survey that gives no answer, with what is plainly wrong in its chart, a line each. */
 final class UncomputableSurvey extends Refusal
@@ -16,6 +15,6 @@ final class UncomputableSurvey extends Refusal
     /** @param  list<ChartDoubt>  $doubts */
     public static function because(CoreFailure $failure, array $doubts): self
     {
-        return new self($failure->errorCode(), implode("\n", [$failure->getMessage(), ...array_map(fn (ChartDoubt $doubt): string => Spoken::in(LengthUnit::Millimetre, $doubt->text), $doubts)]), $failure->context());
+        return new self($failure->errorCode(), implode("\n", [$failure->getMessage(), ...array_map(fn (ChartDoubt $doubt): string => $doubt->text->in(LengthUnit::Millimetre), $doubts)]), $failure->context());
     }
 }

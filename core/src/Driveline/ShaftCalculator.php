@@ -7,6 +7,8 @@ namespace Geodex\Core\Driveline;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Plan\PlannedFrame;
 use Geodex\Core\Units\Angle;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /** Recalculates a shaft for where its joints are after the plan. docs/formulas.md, "Driveline". */
 final readonly class ShaftCalculator
@@ -50,14 +52,14 @@ final readonly class ShaftCalculator
         return $this->warned($result);
     }
 
-    /** @return list<string> */
+    /** @return list<Sentence> */
     private function assumed(Shaft $shaft): array
     {
         return array_values(array_filter([
-            $shaft->bump === null ? 'Full bump is not given: bottoming of the slip is not checked.' : null,
-            $shaft->droop === null ? 'Full droop is not given: the engagement that is left there is not checked.' : null,
-            $shaft->front->yaw === null || $shaft->rear->yaw === null ? sprintf('In plan the axis of the %s is taken to run straight: its angle is not given.', implode(' and the ', array_filter([$shaft->front->yaw === null ? 'front joint' : null, $shaft->rear->yaw === null ? 'rear joint' : null]))) : null,
-            $shaft->slip->leastIsGiven ? null : sprintf('At least %g mm of engagement is taken, the diameter of a usual spline: none is given.', $shaft->slip->least),
+            $shaft->bump === null ? Sentence::of('shaft.no-bump', 'Full bump is not given: bottoming of the slip is not checked.') : null,
+            $shaft->droop === null ? Sentence::of('shaft.no-droop', 'Full droop is not given: the engagement that is left there is not checked.') : null,
+            $shaft->front->yaw === null || $shaft->rear->yaw === null ? Sentence::of('shaft.no-yaw', 'In plan the axis of the {joints} is taken to run straight: its angle is not given.', joints: implode(' and the ', array_filter([$shaft->front->yaw === null ? 'front joint' : null, $shaft->rear->yaw === null ? 'rear joint' : null]))) : null,
+            $shaft->slip->leastIsGiven ? null : Sentence::of('shaft.no-engagement', 'At least {least} of engagement is taken, the diameter of a usual spline: none is given.', least: Measure::given($shaft->slip->least)),
         ]));
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Driveline;
 
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * What to saw for a shaft. To lengthen it, a new tube longer by what is missing, or an insert: what is missing, plus the kerf of the cut
@@ -31,23 +32,26 @@ final readonly class ShaftCut
         $this->marks = $tubeToCut <= 0.0 || $gap === null ? null : $tubeToCut + $gap;
     }
 
-    public function text(): string
+    public function text(): Sentence
     {
         if (abs($this->newTube) < 0.05) {
-            return 'The tube keeps its length.';
+            return Sentence::of('shaft.same', 'The tube keeps its length.');
         }
         $missing = implode(' and ', array_filter([$this->kerf === null ? 'the kerf of the saw' : null, $this->gap === null ? 'the root gap of a weld' : null]));
         if ($this->newTube > 0.0) {
             $insert = $this->insert === null
-                ? "An insert needs the kerf of the saw on top and the root gaps of its two welds off; not given: $missing."
-                : sprintf('Or an insert of %s: %s to add, %s of kerf on top, two root gaps of %s off.', Spoken::measure($this->insert), Spoken::measure($this->newTube), Spoken::measure($this->kerf ?? 0.0), Spoken::measure($this->gap ?? 0.0));
+                ? Sentence::of('shaft.insert-open', 'An insert needs the kerf of the saw on top and the root gaps of its two welds off; not given: {missing}.', missing: $missing)
+                : Sentence::of('shaft.insert', 'Or an insert of {insert}: {add} to add, {kerf} of kerf on top, two root gaps of {gap} off.', insert: Measure::computed($this->insert), add: Measure::computed($this->newTube), kerf: Measure::computed($this->kerf ?? 0.0), gap: Measure::computed($this->gap ?? 0.0));
 
-            return sprintf('A new tube is %s longer than the old one. %s', Spoken::measure($this->newTube), $insert);
+            return Sentence::of('shaft.longer', 'A new tube is {by} longer than the old one. {insert}', by: Measure::computed($this->newTube), insert: $insert);
         }
         $marks = $this->marks === null
-            ? 'With the root gap of the weld on top, which is not given, that is how far apart the marks are.'
-            : sprintf('Mark %s apart: %s too much and a root gap of %s.', Spoken::measure($this->marks), Spoken::measure(-$this->newTube), Spoken::measure($this->gap ?? 0.0));
+            ? Sentence::of('shaft.marks-open', 'With the root gap of the weld on top, which is not given, that is how far apart the marks are.')
+            : Sentence::of('shaft.marks', 'Mark {marks} apart: {much} too much and a root gap of {gap}.', marks: Measure::computed($this->marks), much: Measure::computed(-$this->newTube), gap: Measure::computed($this->gap ?? 0.0));
+        $waste = $this->kerf === null
+            ? Sentence::of('shaft.waste', 'Saw inside both marks: the kerf lies in the waste.')
+            : Sentence::of('shaft.waste', 'Saw inside both marks: the kerf of {kerf} lies in the waste.', kerf: Measure::computed($this->kerf));
 
-        return sprintf('A new tube is %s shorter than the old one. %s Saw inside both marks: the kerf%s lies in the waste.', Spoken::measure(-$this->newTube), $marks, $this->kerf === null ? '' : ' of '.Spoken::measure($this->kerf));
+        return Sentence::of('shaft.shorter', 'A new tube is {by} shorter than the old one. {marks} {waste}', by: Measure::computed(-$this->newTube), marks: $marks, waste: $waste);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Findings;
 
+use Geodex\Core\Words\Sentence;
+
 /** A question about the chart: what it says of a point does not go with the readings in a way that charts are wrong in. Never a verdict. */
 final readonly class ChartDoubt
 {
@@ -15,7 +17,7 @@ final readonly class ChartDoubt
      * @param  ?float  $suggested  what the chart probably meant (mm)
      * @param  ?string  $other  the point that it is confused with
      */
-    public function __construct(public string $kind, public string $point, public ?int $axis, public ?float $chart, public ?float $measured, public ?float $suggested, public string $text, public ?string $other = null) {}
+    public function __construct(public string $kind, public string $point, public ?int $axis, public ?float $chart, public ?float $measured, public ?float $suggested, public Sentence $text, public ?string $other = null) {}
 
     /** @return list<string> */
     public function points(): array

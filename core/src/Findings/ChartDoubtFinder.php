@@ -12,6 +12,8 @@ use Geodex\Core\Survey\RigidMotionFitter;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
 use Geodex\Core\Survey\Verdict;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * Tells a mistake in the chart from a bent frame: one axis of one point is off by a round figure, an inch, a lost minus or
@@ -123,9 +125,10 @@ final readonly class ChartDoubtFinder
         foreach ($slips as [$suggested, $slip]) {
             $likelier = $this->likelier($mm, $suggested - $chart, $s, count($slips));
             if (abs($chart + $mm - $suggested) <= max(self::CHART_ROUNDING_MM, self::FITS_SIGMAS * $s) && $likelier >= self::WORTH_SAYING) {
-                return new ChartDoubt('figure', $point->id, $axis, $chart, $chart + $mm, $suggested, sprintf(
-                    'Is the chart of %s wrong? The readings agree with each other, but put its %s %.1f mm from the chart%s: %s. The chart says %g; %g may have been meant, which is %s times likelier than a point bent by just that much. Hold it against its sheet, a sister vehicle or its mate before anything is pulled.',
-                    $point->id, self::AXES[$axis], abs($mm), $point->mate === null ? '' : ", and its mate $point->mate is not off", $slip, round($chart, 2), round($suggested, 2), $likelier > 1000 ? 'over a thousand' : (string) round($likelier),
+                return new ChartDoubt('figure', $point->id, $axis, $chart, $chart + $mm, $suggested, Sentence::of(
+                    'chart.figure',
+                    'Is the chart of {point} wrong? The readings agree with each other, but put its {axis} {off} from the chart{mate}: {slip}. The chart says {chart}; {meant} may have been meant, which is {likelier} times likelier than a point bent by just that much. Hold it against its sheet, a sister vehicle or its mate before anything is pulled.',
+                    point: $point->id, axis: self::AXES[$axis], off: Measure::computed(abs($mm)), mate: $point->mate === null ? '' : ", and its mate $point->mate is not off", slip: $slip, chart: Measure::given($chart), meant: Measure::given($suggested), likelier: $likelier > 1000 ? 'over a thousand' : (string) round($likelier),
                 ));
             }
         }
@@ -157,15 +160,15 @@ final readonly class ChartDoubtFinder
         return $mate === null || $mate->deviation === null || ($mate->axes[$axis] ?? null) === Verdict::Out;
     }
 
-    /** @return list<array{float, string}> what the chart may have meant, and the slip that would be */
+    /** @return list<array{float, Sentence}> what the chart may have meant, and the slip that would be */
     private function slips(float $chart, float $mm): array
     {
-        $slips = [[-$chart, 'a minus is lost or one too many']];
+        $slips = [[-$chart, Sentence::of('slip.sign', 'a minus is lost or one too many')]];
         foreach ($this->swapped($chart) as $value) {
-            $slips[] = [$value, 'two digits swapped'];
+            $slips[] = [$value, Sentence::of('slip.digits', 'two digits swapped')];
         }
         foreach (self::FIGURES_MM as $figure) {
-            $slips[] = [$chart + ($mm > 0 ? $figure : -$figure), $figure === 25.4 ? 'one inch' : sprintf('a round %g mm', $figure)];
+            $slips[] = [$chart + ($mm > 0 ? $figure : -$figure), $figure === 25.4 ? Sentence::of('slip.inch', 'one inch') : Sentence::of('slip.round', 'a round {figure}', figure: Measure::given($figure))];
         }
 
         return $slips;

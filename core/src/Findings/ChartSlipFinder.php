@@ -10,6 +10,8 @@ use Geodex\Core\Frame\Point;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Survey\Survey;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * Strong evidence against the chart, from the readings alone, so that it can be said where nothing can be computed: two lines swapped, a
@@ -73,7 +75,7 @@ final readonly class ChartSlipFinder
                 // Nearly all have to fit then, and far more than do now.
                 if ($after >= 0.8 * count($touched) && 2 * $before <= $after && count($touched) >= self::LEAST_READINGS && $after - $before > $most) {
                     $most = $after - $before;
-                    $best = [new ChartDoubt($doubt->kind, $doubt->point, $doubt->axis, $doubt->chart, null, $doubt->suggested, sprintf('%s With that %d of %d readings fit; as it stands %d do. Hold it against the sheet before anything is judged there.', $doubt->text, $after, count($touched), $before), $doubt->other), $meant];
+                    $best = [new ChartDoubt($doubt->kind, $doubt->point, $doubt->axis, $doubt->chart, null, $doubt->suggested, Sentence::of($doubt->text->code, '{slip} With that {after} of {all} readings fit; as it stands {before} do. Hold it against the sheet before anything is judged there.', slip: $doubt->text, after: $after, all: count($touched), before: $before), $doubt->other), $meant];
                 }
             }
         }
@@ -91,14 +93,14 @@ final readonly class ChartSlipFinder
         $own = $chart[$id];
         foreach ([Vector3::of(-$own->x, $own->y, $own->z), Vector3::of($own->x, -$own->y, $own->z), Vector3::of($own->x, $own->y, -$own->z)] as $axis => $place) {
             [$is, $meant] = [$own->toArray()[$axis], $place->toArray()[$axis]];
-            yield [[...$chart, $id => $place], new ChartDoubt('sign', $id, $axis, $is, null, $meant, sprintf('In the chart of %s the sign of the %s is probably wrong: %g, where %g was meant.', $id, self::AXES[$axis], round($is, 2), round($meant, 2)))];
+            yield [[...$chart, $id => $place], new ChartDoubt('sign', $id, $axis, $is, null, $meant, Sentence::of('chart.sign', 'In the chart of {point} the sign of the {axis} is probably wrong: {is}, where {meant} was meant.', point: $id, axis: self::AXES[$axis], is: Measure::given($is), meant: Measure::given($meant)))];
         }
         foreach ($bad as $other) {
             if (strcmp($id, $other) < 0) {
                 $mates = $frame->point($id)->mate === $other;
                 yield [[...$chart, $id => $chart[$other], $other => $own], new ChartDoubt($mates ? 'mirrored' : 'swapped', $id, null, null, null, null, $mates
-                    ? "In the chart $id and $other are probably mirrored: left stands for right."
-                    : "In the chart the lines of $id and $other are probably swapped.", $other)];
+                    ? Sentence::of('chart.mirrored', 'In the chart {point} and {other} are probably mirrored: left stands for right.', point: $id, other: $other)
+                    : Sentence::of('chart.swapped', 'In the chart the lines of {point} and {other} are probably swapped.', point: $id, other: $other), $other)];
             }
         }
     }
@@ -125,7 +127,7 @@ final readonly class ChartSlipFinder
             }, $chart);
             $after = $this->fitting($meant, $onBench);
             if ($after >= 0.8 * count($onBench) && 2 * $before <= $after) {
-                return new ChartDoubt('axes', (string) array_key_first($chart), null, null, null, null, sprintf('In the chart the columns %s and %s are probably swapped, for every point: with them exchanged %d of %d readings against the bench fit; as it stands %d do.', self::AXES[$a], self::AXES[$b], $after, count($onBench), $before));
+                return new ChartDoubt('axes', (string) array_key_first($chart), null, null, null, null, Sentence::of('chart.axes', 'In the chart the columns {one} and {other} are probably swapped, for every point: with them exchanged {after} of {all} readings against the bench fit; as it stands {before} do.', one: self::AXES[$a], other: self::AXES[$b], after: $after, all: count($onBench), before: $before));
             }
         }
 

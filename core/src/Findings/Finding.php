@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Findings;
 
+use Geodex\Core\Words\Sentence;
+
 /** One way a section of the frame can be out of shape, with how much of it there is (mm). */
 final readonly class Finding
 {
@@ -29,7 +31,7 @@ final readonly class Finding
         public float $amount,
         public float $sigma,
         public bool $significant,
-        public string $text,
+        public Sentence $text,
         public array $points,
         public float $tolerance,
         public array $others = [],

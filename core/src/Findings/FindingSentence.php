@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Findings;
 
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /** Says a finding the way one technician would tell another. */
 final readonly class FindingSentence
@@ -18,29 +19,31 @@ final readonly class FindingSentence
      * @param  float  $tolerance  of the section's points (mm)
      * @param  list<float>  $others  amounts under other ways to understand the readings (mm)
      */
-    public function say(Pattern $pattern, Section $section, ?string $side, float $amount, float $expanded, bool $significant, float $tolerance, array $others = []): string
+    public function say(Pattern $pattern, Section $section, ?string $side, float $amount, float $expanded, bool $significant, float $tolerance, array $others = []): Sentence
     {
-        $mm = Spoken::measure(abs($amount), $expanded);
+        $size = Measure::computed(abs($amount), $expanded);
         [$least, $most] = [min([$amount, ...$others]), max([$amount, ...$others])];
         if (! $significant && $most - $least > max($expanded, self::DIFFERENT_MM)) {
-            return sprintf('%s %s cannot be told yet: the readings can be explained in more than one way, from %s to %s.', ucfirst($this->name($pattern, $side)), $this->where($section), Spoken::measure($least), Spoken::measure($most));
+            return Sentence::of('finding.open', '{what} {where} cannot be told yet: the readings can be explained in more than one way, from {least} to {most}.', what: ucfirst($this->name($pattern, $side)), where: $this->where($section), least: Measure::computed($least), most: Measure::computed($most));
         }
         if (! $significant) {
-            return sprintf('No %s to be seen %s: %s.', $this->name($pattern, $side), $this->where($section), $mm);
+            return Sentence::of('finding.none', 'No {what} to be seen {where}: {size}.', what: $this->name($pattern, $side), where: $this->where($section), size: $size);
         }
-        $against = match (true) {
-            abs($amount) - $expanded > $tolerance => sprintf('more than the %g mm allowed', $tolerance),
-            abs($amount) + $expanded <= $tolerance => sprintf('within the %g mm allowed', $tolerance),
-            default => sprintf('too close to the %g mm allowed to call', $tolerance),
+        [$code, $against] = match (true) {
+            abs($amount) - $expanded > $tolerance => ['finding.out', 'more than the {allowed} allowed'],
+            abs($amount) + $expanded <= $tolerance => ['finding.within', 'within the {allowed} allowed'],
+            default => ['finding.close', 'too close to the {allowed} allowed to call'],
         };
 
-        return ucfirst(sprintf('%s by %s, %s.', $this->what($pattern, $section, $side, $amount > 0), $mm, $against));
+        return Sentence::of($code, "{what} by {size}, $against.", what: ucfirst($this->what($pattern, $section, $side, $amount > 0)), size: $size, allowed: Measure::given($tolerance));
     }
 
     /** The bare fact, without a judgement; an infinite amount is not said. */
-    public function simply(Pattern $pattern, Section $section, ?string $side, float $amount): string
+    public function simply(Pattern $pattern, Section $section, ?string $side, float $amount): Sentence
     {
-        return ucfirst(rtrim($this->what($pattern, $section, $side, $amount > 0), ',')).(is_finite($amount) ? ', '.Spoken::measure(abs($amount)).'.' : '.');
+        $what = rtrim($this->what($pattern, $section, $side, $amount > 0), ',');
+
+        return is_finite($amount) ? Sentence::of('finding.fact', '{what}, {size}.', what: ucfirst($what), size: Measure::computed(abs($amount))) : Sentence::of('finding.fact', '{what}.', what: $what);
     }
 
     private function name(Pattern $pattern, ?string $side): string

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Findings;
 
+use Geodex\Core\Words\Sentence;
+
 /** A pull that is not ordered, since what it rests on is in question. */
 final readonly class HeldPull
 {
     /**
-     * @param  string  $what  that would be pulled
-     * @param  string  $until  what has to be cleared up first
+     * @param  Sentence  $what  that would be pulled
+     * @param  Sentence  $until  what has to be cleared up first
      */
-    public function __construct(public string $what, public string $until) {}
+    public function __construct(public Sentence $what, public Sentence $until) {}
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Geodex\Core\Findings;
 
 use Geodex\Core\Survey\SurveyOptions;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /** Says of a finding against the mirror image what symmetry can say, and what it cannot. */
 final readonly class MirroredSentence
@@ -18,9 +19,9 @@ final readonly class MirroredSentence
             return $finding;
         }
         $other = $finding->side === 'left' ? 'right' : 'left';
-        $text = sprintf(
-            'At the %s the %s rail stands %s too %s for its mirror image, and the %s rail as much the other way: symmetry cannot say which of them moved.',
-            $finding->section->value, $finding->side, Spoken::measure(abs($finding->amount), $this->options->coverage * $finding->sigma), $finding->amount > 0 ? 'short' : 'long', $other,
+        $text = Sentence::of(
+            'finding.mirrored', 'At the {section} the {side} rail stands {amount} too {way} for its mirror image, and the {other} rail as much the other way: symmetry cannot say which of them moved.',
+            section: $finding->section->value, side: (string) $finding->side, amount: Measure::computed(abs($finding->amount), $this->options->coverage * $finding->sigma), way: $finding->amount > 0 ? 'short' : 'long', other: $other,
         );
 
         return new Finding($finding->pattern, $finding->section, $finding->side, $finding->amount, $finding->sigma, $finding->significant, $text, $finding->points, $finding->tolerance, $finding->others, $finding->expanded);

@@ -19,7 +19,8 @@ use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
 use Geodex\Core\Survey\Verdict;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * Four points and the lengths between them, with no chart and no height: taken as one plane, five lengths make the figure and the sixth
@@ -65,12 +66,12 @@ final readonly class PlaneFigure
 
     /**
      * @param  list<Reading>  $readings
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function reasons(Frame $frame, SurveyResult $result, array $readings): array
     {
         $most = max([0.0, ...array_map(fn ($reading): float => abs($reading->residual ?? 0.0), $result->readings)]);
-        $reasons = [sprintf('Four points and six lengths are taken as one plane: five lengths make the figure, the sixth checks it, and no reading is off by more than %s. Heights do not show.', Spoken::measure($most))];
+        $reasons = [Sentence::of('plane.figure', 'Four points and six lengths are taken as one plane: five lengths make the figure, the sixth checks it, and no reading is off by more than {most}. Heights do not show.', most: Measure::computed($most))];
         $square = $this->square($frame, $readings);
 
         return $square === null ? $reasons : [...$reasons, $square];
@@ -78,9 +79,9 @@ final readonly class PlaneFigure
 
     /**
      * @param  list<Reading>  $readings
-     * @return ?string what the diagonals say, where two mates stand on either side
+     * @return ?Sentence what the diagonals say, where two mates stand on either side
      */
-    private function square(Frame $frame, array $readings): ?string
+    private function square(Frame $frame, array $readings): ?Sentence
     {
         $length = [];
         $used = [];

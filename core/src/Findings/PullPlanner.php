@@ -9,7 +9,8 @@ use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Datum\DoubtfulBase;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * Says how far each outermost pair must come, which way, and in what order: the centre section before the ends, since they
@@ -27,9 +28,9 @@ final readonly class PullPlanner
     /**
      * @param  list<Finding>  $findings
      * @param  list<ChartDoubt>  $doubts
-     * @param  ?string  $first  what has to be read first, where the readings can be explained in more than one way
+     * @param  ?Sentence  $first  what has to be read first, where the readings can be explained in more than one way
      */
-    public function plan(Frame $frame, SurveyResult $result, array $findings, array $doubts = [], ?string $first = null): PullPlan
+    public function plan(Frame $frame, SurveyResult $result, array $findings, array $doubts = [], ?Sentence $first = null): PullPlan
     {
         $steps = $held = [];
         $at = [];
@@ -83,26 +84,26 @@ final readonly class PullPlanner
      *
      * @param  list<ChartDoubt>  $doubts
      */
-    private function until(Finding $finding, Frame $frame, SurveyResult $result, array $doubts, ?string $first): ?string
+    private function until(Finding $finding, Frame $frame, SurveyResult $result, array $doubts, ?Sentence $first): ?Sentence
     {
         foreach ($doubts as $doubt) {
             if (array_intersect($doubt->points(), $finding->points) !== []) {
-                return 'the chart of '.implode(' and ', $doubt->points()).' is held against another source';
+                return Sentence::of('held.chart', 'the chart of {points} is held against another source', points: implode(' and ', $doubt->points()));
             }
         }
         foreach ($this->alone($frame, $result->doubtfulBase()) as $doubtful) {
             if (in_array($doubtful->id, $finding->points, true) || count($result->choices) > 1 && ! $finding->isAgreed()) {
-                return "base point $doubtful->id is held against another source";
+                return Sentence::of('held.base', 'base point {point} is held against another source', point: $doubtful->id);
             }
         }
         if (! $finding->isAgreed() || $result->beyond) {
-            return $first ?? 'the readings can be explained in one way only';
+            return $first ?? Sentence::of('held.explanations', 'the readings can be explained in one way only');
         }
 
         return match (true) {
-            $this->options->coverage * $finding->sigma > $this->options->trusted * $finding->tolerance => 'more is read there: it is known too weakly',
-            $finding->significant && abs($finding->amount) - $finding->expanded > $finding->tolerance && ! $finding->isSurelyOut() => 'more is read there: it is out, but a chain wants it surer than 95 times in 100',
-            ! $finding->isSurelyOut() => sprintf('more is read there: too close to the %g mm allowed to call', $finding->tolerance),
+            $this->options->coverage * $finding->sigma > $this->options->trusted * $finding->tolerance => Sentence::of('held.weak', 'more is read there: it is known too weakly'),
+            $finding->significant && abs($finding->amount) - $finding->expanded > $finding->tolerance && ! $finding->isSurelyOut() => Sentence::of('held.unsure', 'more is read there: it is out, but a chain wants it surer than 95 times in 100'),
+            ! $finding->isSurelyOut() => Sentence::of('held.close', 'more is read there: too close to the {allowed} allowed to call', allowed: Measure::given($finding->tolerance)),
             default => null,
         };
     }
@@ -157,11 +158,11 @@ final readonly class PullPlanner
     }
 
     /** @param  list<PullPart>  $parts */
-    private function say(Finding $finding, array $parts): string
+    private function say(Finding $finding, array $parts): Sentence
     {
         $points = array_merge(...array_map(fn (PullPart $part): array => $part->points, $parts));
         $where = $finding->section === Section::Centre ? 'the centre section' : 'the '.$finding->section->value;
 
-        return sprintf('Bring %s %s: %s.', $finding->pattern === Pattern::ShortRail ? implode(' and ', $points) : "$where (".implode(', ', $points).')', Spoken::measure(abs($finding->amount)), $this->direction($finding, $parts));
+        return Sentence::of('pull.step', 'Bring {what} {amount}: {direction}.', what: $finding->pattern === Pattern::ShortRail ? implode(' and ', $points) : "$where (".implode(', ', $points).')', amount: Measure::computed(abs($finding->amount)), direction: $this->direction($finding, $parts));
     }
 }

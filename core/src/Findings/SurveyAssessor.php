@@ -15,6 +15,7 @@ use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
+use Geodex\Core\Words\Sentence;
 
 /** The whole way from readings to judgement. */
 final readonly class SurveyAssessor
@@ -72,10 +73,10 @@ final readonly class SurveyAssessor
      *
      * @param  list<NextReading>  $next
      */
-    private function first(array $next): ?string
+    private function first(array $next): ?Sentence
     {
         $first = $next[0] ?? null;
 
-        return $first !== null && $first->because === ReasonToRead::Deciding ? "$first->kind ".implode(' – ', $first->points).' is read, which tells the explanations apart' : null;
+        return $first !== null && $first->because === ReasonToRead::Deciding ? Sentence::of('held.reading', '{kind} {points} is read, which tells the explanations apart', kind: $first->kind, points: implode(' – ', $first->points)) : null;
     }
 }

@@ -11,13 +11,17 @@ use Geodex\Core\Frame\Point;
 use Geodex\Core\Frame\Side;
 use Geodex\Core\Shop\HasShopDefaults;
 use Geodex\Core\Shop\ShopDefault;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /** What a careful technician would say about a cut before the saw starts. */
 final readonly class CutChecker implements HasShopDefaults
 {
     /** Ends that miss by less are brought together by the clamp. */
     private const MISSES_MM = 0.5;
+
+    /** Less is neither raised nor lowered. */
+    private const LEVEL_MM = 0.05;
 
     private Frame $frame;
 
@@ -37,10 +41,15 @@ final readonly class CutChecker implements HasShopDefaults
         ];
     }
 
-    /** @return list<string> */
+    /** @return list<Sentence> */
     public function warnings(): array
     {
         return [...$this->inBand(), ...$this->nearPoints(), ...$this->nearAxles(), ...$this->rail(), ...$this->taper()];
+    }
+
+    private function says(string $code, string $template, string|Measure ...$parts): Sentence
+    {
+        return Sentence::of($code, "{operation} $template", ...['operation' => $this->shift->operation, ...$parts]);
     }
 
     private static function clearOfPoint(): ShopDefault
@@ -58,23 +67,23 @@ final readonly class CutChecker implements HasShopDefaults
         return new ShopDefault('Cutting', Field::number('levelRail', 'A rail counts as level up to', '°')->between(0.0, 10.0)->defaults(0.5), 'What a digital level on a rail tells apart.');
     }
 
-    /** @return list<string> */
+    /** @return list<Sentence> */
     private function inBand(): array
     {
         $points = array_filter($this->frame->points, fn (Point $point): bool => $point->reference !== null && $this->shift->takesOut($point->reference->x));
         $axles = array_filter($this->frame->axles, fn (Axle $axle): bool => $this->shift->takesOut($axle->station));
         $warnings = [];
         if ($points !== []) {
-            $warnings[] = "{$this->shift->operation} takes out the rail that carries ".implode(', ', array_map(fn (Point $point): string => $point->id, $points)).'; what is mounted there needs a new place.';
+            $warnings[] = $this->says('plan.carries', 'takes out the rail that carries {points}; what is mounted there needs a new place.', points: implode(', ', array_map(fn (Point $point): string => $point->id, $points)));
         }
         foreach ($axles as $axle) {
-            $warnings[] = "{$this->shift->operation} takes out the rail over the {$axle->id} axle.";
+            $warnings[] = $this->says('plan.over-axle', 'takes out the rail over the {axle} axle.', axle: $axle->id);
         }
 
         return $warnings;
     }
 
-    /** @return list<string> */
+    /** @return list<Sentence> */
     private function nearPoints(): array
     {
         $clear = $this->draft->shop->value(self::clearOfPoint());
@@ -86,62 +95,65 @@ final readonly class CutChecker implements HasShopDefaults
             }
         }
 
-        return $near === [] ? [] : [sprintf('%s cuts within %g mm of %s; keep cuts clear of holes and mounts (%s).', $this->shift->operation, $clear, implode(', ', $near), $this->draft->shop->whose(self::clearOfPoint()))];
+        return $near === [] ? [] : [$this->says('plan.near-point', 'cuts within {clear} of {points}; keep cuts clear of holes and mounts ({whose}).', clear: Measure::given($clear), points: implode(', ', $near), whose: $this->draft->shop->whose(self::clearOfPoint()))];
     }
 
-    /** @return list<string> */
+    /** @return list<Sentence> */
     private function nearAxles(): array
     {
         $clear = $this->draft->shop->value(self::clearOfAxle());
         $warnings = [];
         foreach ($this->frame->axles as $axle) {
             if (abs($axle->station - $this->shift->cut) < $clear || abs($axle->station - $this->shift->bandEnd) < $clear) {
-                $warnings[] = sprintf('%s cuts within %g mm of the %s axle; keep cuts away from spring hangers and suspension mounts (%s).', $this->shift->operation, $clear, $axle->id, $this->draft->shop->whose(self::clearOfAxle()));
+                $warnings[] = $this->says('plan.near-axle', 'cuts within {clear} of the {axle} axle; keep cuts away from spring hangers and suspension mounts ({whose}).', clear: Measure::given($clear), axle: $axle->id, whose: $this->draft->shop->whose(self::clearOfAxle()));
             }
         }
         $stations = array_map(fn (Axle $axle): float => $axle->station, $this->frame->axles);
         if (count($stations) > 1 && ($this->shift->cut < min($stations) || $this->shift->cut > max($stations))) {
-            $warnings[] = "{$this->shift->operation} lies outside the axles: the wheelbase stays, the overhang changes.";
+            $warnings[] = $this->says('plan.overhang', 'lies outside the axles: the wheelbase stays, the overhang changes.');
         }
 
         return $warnings;
     }
 
-    /** @return list<string> */
+    /** @return list<Sentence> */
     private function rail(): array
     {
         $rail = $this->draft->rail();
         $degrees = rad2deg($rail->slope($this->shift->cut));
         $warnings = [];
         if (abs($degrees) > $this->draft->shop->value(self::levelRail())) {
-            $warnings[] = sprintf('%s cuts where the rail slopes by %.1f°; a straight, level stretch of rail is the better place.', $this->shift->operation, $degrees);
+            $warnings[] = $this->says('plan.slope', 'cuts where the rail slopes by {slope}; a straight, level stretch of rail is the better place.', slope: sprintf('%.1f°', $degrees));
             $warnings[] = $this->onSlope();
         }
         if ($rail->bends($this->shift->cut, $this->shift->bandEnd) !== []) {
-            $warnings[] = "{$this->shift->operation} takes out a bend of the rail: the two ends will not meet in line.";
+            $warnings[] = $this->says('plan.bend', 'takes out a bend of the rail: the two ends will not meet in line.');
         }
 
         return $warnings;
     }
 
     /** What a cut on a slope does besides what was asked: by its own slope, or level where the insert is laid level. */
-    private function onSlope(): string
+    private function onSlope(): Sentence
     {
         $wheelbase = $this->draft->planned()->wheelbase();
         $asked = abs($this->shift->growth);
         [$along, $up] = [abs($this->shift->by->x), $this->shift->by->z];
-        $raised = abs($up) < 0.05 ? 'nothing behind it is raised or lowered' : sprintf('all behind it is %s by %s', $up > 0 ? 'raised' : 'lowered', Spoken::measure(abs($up)));
-        $attitude = $wheelbase === null || $wheelbase <= 0.0 || abs($up) < 0.05
+        $raised = abs($up) < self::LEVEL_MM ? 'nothing behind it is raised or lowered' : Sentence::of('plan.raised', 'all behind it is {way} by {up}', way: $up > 0 ? 'raised' : 'lowered', up: Measure::computed(abs($up)));
+        $attitude = $wheelbase === null || $wheelbase <= 0.0 || abs($up) < self::LEVEL_MM
             ? ''
             : sprintf(', so that on its wheels the vehicle stands nose %s by %.2f°', $up > 0 ? 'up' : 'down', abs(rad2deg(atan2($up, $wheelbase))));
 
-        return sprintf('%s: of the %s asked the wheelbase %s %s, and %s%s.', $this->shift->operation, Spoken::measure($asked), $this->shift->growth > 0 ? 'gains' : 'loses', Spoken::measure($along), $raised, $attitude);
+        return Sentence::of(
+            'plan.on-slope', '{operation}: of the {asked} asked the wheelbase {way} {along}, and {raised}{attitude}.',
+            operation: $this->shift->operation, asked: Measure::computed($asked), way: $this->shift->growth > 0 ? 'gains' : 'loses', along: Measure::computed($along), raised: $raised, attitude: $attitude,
+        );
     }
 
     /**
      * Rails that run together or apart in plan do not meet once a band is out: each side by what its offset changes over the band.
      *
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function taper(): array
     {
@@ -152,11 +164,11 @@ final readonly class CutChecker implements HasShopDefaults
         foreach ([Side::Left, Side::Right] as $side) {
             [$front, $rear] = [$this->offset($side, $this->shift->cut), $this->offset($side, $this->shift->bandEnd)];
             if ($front !== null && $rear !== null && abs($rear - $front) > self::MISSES_MM) {
-                $misses[] = sprintf('the %s ends miss each other by %s, the rear one %s', $side->value, Spoken::measure(abs($rear - $front)), abs($rear) < abs($front) ? 'further in' : 'further out');
+                $misses[] = Sentence::of('plan.misses', 'the {side} ends miss each other by {by}, the rear one {way}', side: $side->value, by: Measure::computed(abs($rear - $front)), way: abs($rear) < abs($front) ? 'further in' : 'further out');
             }
         }
 
-        return $misses === [] ? [] : [sprintf('%s: the rails taper in plan, so that after the cut %s.', $this->shift->operation, implode(', and ', $misses))];
+        return $misses === [] ? [] : [Sentence::of('plan.taper', '{operation}: the rails taper in plan, so that after the cut {misses}.', operation: $this->shift->operation, misses: Sentence::joined('plan.misses', ', and ', $misses))];
     }
 
     /** Offset of a rail at a station, straight between the charted points of its side (mm); null beyond them. */

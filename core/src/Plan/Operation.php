@@ -6,6 +6,7 @@ namespace Geodex\Core\Plan;
 
 use Geodex\Core\Fields\Field;
 use Geodex\Core\Fields\Values;
+use Geodex\Core\Words\Sentence;
 
 /**
  * One change of the frame. All stations are those of the chart as it was before any change. The form on screen, the job file, what is
@@ -40,7 +41,7 @@ interface Operation
      * What a careful technician would say about it before the saw starts.
      *
      * @param  FrameDraft  $draft  with all operations laid on it
-     * @return list<string>
+     * @return list<Sentence>
      */
     public function checks(FrameDraft $draft): array;
 }

@@ -6,6 +6,7 @@ namespace Geodex\Core\Plan;
 
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Words\Sentence;
 
 /** The frame after the planned operations, as a target to work and measure to. */
 final readonly class PlannedFrame
@@ -16,7 +17,7 @@ final readonly class PlannedFrame
      * @param  list<CarriedChange>  $carried
      * @param  list<WitnessReading>  $witness
      * @param  list<CutLength>  $cuts
-     * @param  list<string>  $warnings
+     * @param  list<Sentence>  $warnings
      */
     public function __construct(
         public Frame $frame,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Reference;
 
+use Geodex\Core\Words\Sentence;
+
 /** Something in a chart that is probably a slip, and what would be right. */
 final readonly class ChartFault implements \JsonSerializable
 {
@@ -11,9 +13,9 @@ final readonly class ChartFault implements \JsonSerializable
      * @param  'mirror'|'far-away'|'axes'|'units'|'mate'|'base'|'same-place'  $kind
      * @param  list<string>  $points
      */
-    public function __construct(public string $kind, public array $points, public string $text) {}
+    public function __construct(public string $kind, public array $points, public Sentence $text) {}
 
-    /** @return array{kind: string, points: list<string>, text: string} */
+    /** @return array{kind: string, points: list<string>, text: Sentence} */
     public function jsonSerialize(): array
     {
         return ['kind' => $this->kind, 'points' => $this->points, 'text' => $this->text];

@@ -9,6 +9,8 @@ use Geodex\Core\Geometry\RigidMotion;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\RigidMotionFitter;
 use Geodex\Core\Survey\SurveyResult;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * Holds two sources for one frame against each other. They are laid together on the points they agree on (a trimmed
@@ -246,23 +248,24 @@ final readonly class SourceComparer
      * @param  list<SourceRegion>  $regions
      * @param  array{string, string}  $names
      */
-    private function say(array $regions, array $names, bool $hasReadings): string
+    private function say(array $regions, array $names, bool $hasReadings): Sentence
     {
         if (array_filter($regions, fn (SourceRegion $region): bool => $region->side !== 'agree') === []) {
-            return sprintf('%s and %s agree everywhere within %g mm.', $names[0], $names[1], self::AGREE_MM);
+            return Sentence::of('sources.agree', '{first} and {second} agree everywhere within {allowed}.', first: $names[0], second: $names[1], allowed: Measure::given(self::AGREE_MM));
         }
         $parts = [];
-        foreach ($regions as $region) {
+        foreach ($regions as $i => $region) {
             $rows = $region->from === $region->to ? "row $region->from" : "rows $region->from to $region->to";
-            $parts[] = match ($region->side) {
-                'agree' => "$rows: both agree",
-                'first' => "$rows: the readings fit {$names[0]}",
-                'second' => "$rows: the readings fit {$names[1]}",
-                'neither' => "$rows: the readings fit neither, so the frame itself may be bent there",
-                'open' => sprintf('%s: they differ by up to %.1f mm', $rows, $region->worst).($hasReadings ? ', and the readings cannot tell yet which is right' : ''),
+            $says = match ($region->side) {
+                'agree' => '{rows}: both agree',
+                'first' => '{rows}: the readings fit {first}',
+                'second' => '{rows}: the readings fit {second}',
+                'neither' => '{rows}: the readings fit neither, so the frame itself may be bent there',
+                'open' => '{rows}: they differ by up to {worst}'.($hasReadings ? ', and the readings cannot tell yet which is right' : ''),
             };
+            $parts[] = Sentence::of("sources.{$region->side}", $says, rows: $i === 0 ? ucfirst($rows) : $rows, first: $names[0], second: $names[1], worst: Measure::computed($region->worst));
         }
 
-        return ucfirst(implode('; ', $parts)).'.';
+        return $parts === [] ? Sentence::plain('sources.none', '') : Sentence::of('sources.differ', '{regions}.', regions: Sentence::joined('sources.differ', '; ', $parts));
     }
 }

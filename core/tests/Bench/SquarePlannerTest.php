@@ -53,10 +53,10 @@ describe('the square check from two diagonals alone', function () {
     })->with([[0.0], [3.5], [-8.0], [25.0]]);
 
     it('says which corners to pull together', function () {
-        expect(SquareCheck::of(2162.2, 2146.0, 2000)->text)->toContain('The right rail sits 8.7')->toContain('pull the left front corner and the right rear corner towards each other')->toContain('more than 3 mm')
+        expect(Said::mm(SquareCheck::of(2162.2, 2146.0, 2000)->text))->toContain('The right rail sits 8.7')->toContain('pull the left front corner and the right rear corner towards each other')->toContain('more than 3 mm')
             ->and(Said::mm(SquareCheck::of(2146.0, 2162.2, 2000, 800)->text))->toContain('The left rail')->toContain('bring the rear 21.8 mm to the right')
-            ->and(SquareCheck::of(2154.0, 2154.5, 2000)->text)->toContain('Square as far as these diagonals can tell')
-            ->and(SquareCheck::of(2156.0, 2151.0, 2000)->text)->toContain('Too close to 3 mm to call');
+            ->and(Said::mm(SquareCheck::of(2154.0, 2154.5, 2000)->text))->toContain('Square as far as these diagonals can tell')
+            ->and(Said::mm(SquareCheck::of(2156.0, 2151.0, 2000)->text))->toContain('Too close to 3 mm to call');
     });
 
     it('carries the uncertainty of the tape', function () {

@@ -38,8 +38,8 @@ describe('square', function () {
         $plan = (new SquarePlanner)->quick(6125.0, 6112.0, 6000.0, 1.0);
         expect($plan->square)->toBeFalse()->and($plan->moves)->toBe([])->and($plan->unequal)->toBe(13.0)->and($plan->rack)->toEqualWithDelta(6.6287, 1e-3)
             ->and(Said::mm($plan->text))->toContain('The right side sits 6.6 mm rearward: pull the left front corner and the right rear corner towards each other')->toContain('presumes that opposite sides are equal')
-            ->and((new SquarePlanner)->quick(6112.0, 6125.0, null, 1.0)->text)->toContain('The left side sits rearward')->and((new SquarePlanner)->quick(6112.0, 6125.0, null, 1.0)->rack)->toBeNull()
-            ->and((new SquarePlanner)->quick(6112.0, 6112.1, null, 1.0)->text)->toContain('The diagonals are equal')
+            ->and(Said::mm((new SquarePlanner)->quick(6112.0, 6125.0, null, 1.0)->text))->toContain('The left side sits rearward')->and((new SquarePlanner)->quick(6112.0, 6125.0, null, 1.0)->rack)->toBeNull()
+            ->and(Said::mm((new SquarePlanner)->quick(6112.0, 6112.1, null, 1.0)->text))->toContain('The diagonals are equal')
             ->and(fn () => (new SquarePlanner)->quick(6112.0, 7000.0, null, 1.0))->toThrow(UnusableBench::class, 'No four-cornered bench')
             ->and(fn () => (new SquarePlanner)->quick(0.0, 7000.0, null, 1.0))->toThrow(UnusableBench::class, 'The diagonal from front left');
     });
@@ -47,9 +47,9 @@ describe('square', function () {
 
 describe('the square check', function () {
     it('presumes what was not measured, and says so', function () {
-        expect(SquareCheck::of(2154.1, 2154.1, 2000)->text)->toContain('Presumed, since it was not measured: both rails are equally long, and the rails are equally far apart at both ends.')
-            ->and(SquareCheck::of(2154.1, 2154.1, 2000, 800, otherLength: 2000, otherWidth: 800)->text)->not->toContain('Presumed')
-            ->and(SquareCheck::of(2154.1, 2154.1, 2000, otherLength: 2000)->text)->toContain('measured: the rails are equally far apart at both ends.');
+        expect(Said::mm(SquareCheck::of(2154.1, 2154.1, 2000)->text))->toContain('Presumed, since it was not measured: both rails are equally long, and the rails are equally far apart at both ends.')
+            ->and(Said::mm(SquareCheck::of(2154.1, 2154.1, 2000, 800, otherLength: 2000, otherWidth: 800)->text))->not->toContain('Presumed')
+            ->and(Said::mm(SquareCheck::of(2154.1, 2154.1, 2000, otherLength: 2000)->text))->toContain('measured: the rails are equally far apart at both ends.');
     });
 
     it('is not square where the rails or the widths differ, whatever the diagonals say', function () {
@@ -96,7 +96,7 @@ describe('a vehicle on the bench', function () {
         $plan = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 550, 550, 500), new EndPair(4500, 400, 400, 550 - ($rearRight - 550), $rearRight, 4500), 2.0);
         expect($plan->readyToTack)->toBe($ready)->and($plan->wound)->toEqualWithDelta(2 * ($rearRight - 550), 1e-9);
         if (! $ready) {
-            expect(Said::mm(implode(' ', $plan->left)))->toContain('its two ends roll against each other by')->and($plan->worst)->toEqualWithDelta(abs($plan->wound), 1e-9);
+            expect(Said::mm($plan->left))->toContain('its two ends roll against each other by')->and($plan->worst)->toEqualWithDelta(abs($plan->wound), 1e-9);
         }
     })->with([[550.9, true], [551.1, false], [548.9, false]]);
 });

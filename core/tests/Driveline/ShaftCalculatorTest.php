@@ -19,6 +19,7 @@ use Geodex\Core\Plan\Shorten;
 use Geodex\Core\Plan\Stretch;
 use Geodex\Core\Shop\Shop;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 use Geodex\Core\Units\Angle;
 
 function shaftEnd(float $x, float $y, float $z, float $pitch, float $yaw = 0.0): ShaftEnd
@@ -118,7 +119,7 @@ describe('speed', function () {
 
 describe('warnings', function () {
     it('say what is wrong in one sentence', function (array $change, string $sentence) {
-        expect(implode("\n", (new ShaftCalculator)->calculate(shaft($change))->warnings))->toContain($sentence);
+        expect(Said::mm((new ShaftCalculator)->calculate(shaft($change))->warnings, "\n"))->toContain($sentence);
     })->with([
         'bottoms' => [['slip' => new Slip(71, 70, 40)], 'bottoms by'],
         'pulls out' => [['slip' => new Slip(120, 42, 40)], 'stays engaged'],
@@ -139,7 +140,7 @@ describe('warnings', function () {
         expect($strict->calculate(shaft())->warnings)->not->toBe([])
             ->and(array_map(fn ($default): string => $default->name(), DrivelineLimits::shopDefaults()))->toBe(array_keys(get_object_vars(new DrivelineLimits)))
             ->and(DrivelineLimits::of(new Shop(['maxResidual' => 2.0])))->toEqual(new DrivelineLimits(maxResidual: 2.0))
-            ->and(implode(' ', $strict->calculate(shaft())->warnings))->toContain("at most 2.0° (this shop's own, usually 7 °)");
+            ->and(Said::mm($strict->calculate(shaft())->warnings))->toContain("at most 2.0° (this shop's own, usually 7 °)");
     });
 });
 

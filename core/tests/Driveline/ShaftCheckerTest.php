@@ -11,6 +11,7 @@ use Geodex\Core\Driveline\Slip;
 use Geodex\Core\Driveline\Tube;
 use Geodex\Core\Driveline\YokePhase;
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Tests\Support\Said;
 use Geodex\Core\Units\Angle;
 
 /** A straight shaft whose two joints run at the angles given, in one plane. */
@@ -38,8 +39,8 @@ function warningsOf(Shaft $shaft, DrivelineLimits $limits = new DrivelineLimits)
 
 describe('each limit', function () {
     it('is silent up to it and speaks beyond it', function (Shaft $good, Shaft $bad, string $says) {
-        expect(implode("\n", warningsOf($good)))->not->toContain($says)
-            ->and(implode("\n", warningsOf($bad)))->toContain($says);
+        expect(Said::mm(warningsOf($good)))->not->toContain($says)
+            ->and(Said::mm(warningsOf($bad)))->toContain($says);
     })->with([
         'joint angle' => [bentShaft(6.9, 6.9), bentShaft(7.1, 7.1), 'the guideline is at most 7.0°'],
         'straight joint' => [bentShaft(0.6, 0.6), bentShaft(0.4, 0.4), 'nearly straight'],
@@ -50,8 +51,8 @@ describe('each limit', function () {
     ]);
 
     it('can be set by the shop', function (DrivelineLimits $limits, Shaft $shaft, string $says) {
-        expect(implode("\n", warningsOf($shaft)))->not->toContain($says)
-            ->and(implode("\n", warningsOf($shaft, $limits)))->toContain($says);
+        expect(Said::mm(warningsOf($shaft)))->not->toContain($says)
+            ->and(Said::mm(warningsOf($shaft, $limits)))->toContain($says);
     })->with([
         'joint angle' => [new DrivelineLimits(maxJointAngle: 3.0), bentShaft(4, 4), 'the guideline is at most 3.0°'],
         'straight joint' => [new DrivelineLimits(minJointAngle: 2.0), bentShaft(1, 1), 'nearly straight'],
@@ -68,7 +69,7 @@ describe('the slip joint', function () {
             $shaft->id, $shaft->front, $shaft->rear, $shaft->existing, $shaft->slip, $shaft->tube, $shaft->phase,
             Vector3::of(...$bump), Vector3::of(...$droop), $shaft->speed,
         );
-        expect(implode("\n", warningsOf($moving)))->toContain($says);
+        expect(Said::mm(warningsOf($moving)))->toContain($says);
     })->with([
         'pushed in' => [[-70, 0, 60], [0, 0, 0], 'bottoms by'],
         'pulled out' => [[0, 0, 0], [30, 0, -60], 'stays engaged'],

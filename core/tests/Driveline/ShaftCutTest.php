@@ -30,16 +30,16 @@ describe('what to saw', function () {
 
     it('says which of kerf and gap was not given, and takes neither for zero', function (?float $kerf, ?float $gap, string $says) {
         $cut = new ShaftCut(-126.0, $kerf, $gap);
-        expect($cut->insert)->toBeNull()->and($cut->text())->toContain($says);
+        expect($cut->insert)->toBeNull()->and(Said::mm($cut->text()))->toContain($says);
     })->with([
         'neither' => [null, null, 'not given: the kerf of the saw and the root gap of a weld.'], 'no kerf' => [null, 1.5, 'not given: the kerf of the saw.'], 'no gap' => [2.0, null, 'not given: the root gap of a weld.'],
     ]);
 
     it('has no marks without a gap, and saws nothing where the tube keeps its length', function () {
         $cut = new ShaftCut(10.0, null, null);
-        expect($cut->marks)->toBeNull()->and($cut->text())->toContain('which is not given')->toContain('the kerf lies in the waste')
-            ->and((new ShaftCut(0.0, 2.0, 1.0))->text())->toBe('The tube keeps its length.')->and((new ShaftCut(0.0, 2.0, 1.0))->insert)->toBeNull()->and((new ShaftCut(0.0, 2.0, 1.0))->marks)->toBeNull()
-            ->and((new ShaftCut(0.06, 2.0, 1.0))->text())->toContain('shorter')->and((new ShaftCut(-0.06, 2.0, 1.0))->text())->toContain('longer');
+        expect($cut->marks)->toBeNull()->and(Said::mm($cut->text()))->toContain('which is not given')->toContain('the kerf lies in the waste')
+            ->and(Said::mm((new ShaftCut(0.0, 2.0, 1.0))->text()))->toBe('The tube keeps its length.')->and((new ShaftCut(0.0, 2.0, 1.0))->insert)->toBeNull()->and((new ShaftCut(0.0, 2.0, 1.0))->marks)->toBeNull()
+            ->and(Said::mm((new ShaftCut(0.06, 2.0, 1.0))->text()))->toContain('shorter')->and(Said::mm((new ShaftCut(-0.06, 2.0, 1.0))->text()))->toContain('longer');
     });
 });
 
@@ -57,8 +57,8 @@ describe('what was not given', function () {
     it('makes no row and is not checked', function () {
         $result = (new ShaftCalculator)->calculate(bareShaft());
         expect(array_map(fn ($state): string => $state->name, $result->states))->toBe(['ride'])->and($result->bottomingClearance)->toBeNull()->and($result->leastEngagement)->toBeNull()
-            ->and(implode(' ', $result->warnings))->not->toContain('bottoms')->not->toContain('engaged')
-            ->and($result->assumed)->toBe([
+            ->and(Said::mm($result->warnings))->not->toContain('bottoms')->not->toContain('engaged')
+            ->and(Said::each($result->assumed))->toBe([
                 'Full bump is not given: bottoming of the slip is not checked.', 'Full droop is not given: the engagement that is left there is not checked.',
                 'In plan the axis of the front joint and the rear joint is taken to run straight: its angle is not given.', 'At least 40 mm of engagement is taken, the diameter of a usual spline: none is given.',
             ]);
@@ -69,12 +69,12 @@ describe('what was not given', function () {
         $droop = (new ShaftCalculator)->calculate(bareShaft(['droop' => Vector3::of(0, 0, -100), 'rear' => new ShaftEnd(Vector3::of(1500, 0, 400), Angle::ofDegrees(2), Angle::ofDegrees(0)), 'slip' => new Slip(120, 60, 40)]));
         expect($bump->bottomingClearance)->not->toBeNull()->and($bump->leastEngagement)->toBeNull()->and(array_map(fn ($state): string => $state->name, $bump->states))->toBe(['ride', 'bump'])
             ->and($droop->bottomingClearance)->toBeNull()->and($droop->leastEngagement)->not->toBeNull()
-            ->and($droop->assumed)->toBe(['Full bump is not given: bottoming of the slip is not checked.', 'In plan the axis of the front joint is taken to run straight: its angle is not given.']);
+            ->and(Said::each($droop->assumed))->toBe(['Full bump is not given: bottoming of the slip is not checked.', 'In plan the axis of the front joint is taken to run straight: its angle is not given.']);
     });
 
     it('is nothing where all is given', function () {
         $end = fn (float $x, float $z): ShaftEnd => new ShaftEnd(Vector3::of($x, 0, $z), Angle::ofDegrees(2), Angle::ofDegrees(0));
-        expect((new ShaftCalculator)->calculate(bareShaft(['front' => $end(0, 500), 'rear' => $end(1500, 400), 'bump' => Vector3::of(0, 0, 80), 'droop' => Vector3::of(0, 0, -100), 'slip' => new Slip(120, 60, 40)]))->assumed)->toBe([]);
+        expect(Said::each((new ShaftCalculator)->calculate(bareShaft(['front' => $end(0, 500), 'rear' => $end(1500, 400), 'bump' => Vector3::of(0, 0, 80), 'droop' => Vector3::of(0, 0, -100), 'slip' => new Slip(120, 60, 40)]))->assumed))->toBe([]);
     });
 });
 

@@ -12,6 +12,7 @@ use Geodex\Core\Driveline\Slip;
 use Geodex\Core\Driveline\Tube;
 use Geodex\Core\Driveline\YokePhase;
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Tests\Support\Said;
 use Geodex\Core\Units\Angle;
 
 /** An axis that is pitched and yawed, or whose yaw is not given. */
@@ -58,7 +59,7 @@ describe('a shaft, in numbers worked by hand', function () {
     });
 
     it('says all that is not given, and nothing else', function (array $change, array $says) {
-        expect((new ShaftCalculator)->calculate(unequalShaft($change))->assumed)->toBe($says);
+        expect(Said::each((new ShaftCalculator)->calculate(unequalShaft($change))->assumed))->toBe($says);
     })->with([
         'all given' => [[], []],
         'no bump' => [['bump' => null], ['Full bump is not given: bottoming of the slip is not checked.']],
@@ -78,17 +79,17 @@ describe('a shaft, in numbers worked by hand', function () {
 
 describe('what a shaft is warned of', function () {
     it('names the joint, front or rear, and the figures of both', function () {
-        $front = (new ShaftCalculator)->calculate(unequalShaft(['front' => axisAt(0, 0, 500, -9), 'rear' => axisAt(1500, 0, 500, -8)]))->warnings;
+        $front = Said::each((new ShaftCalculator)->calculate(unequalShaft(['front' => axisAt(0, 0, 500, -9), 'rear' => axisAt(1500, 0, 500, -8)]))->warnings);
         expect($front)->toContain('The front joint runs at 9.0° at ride height; the guideline is at most 7.0° (shop default).')->toContain('The rear joint runs at 8.0° at ride height; the guideline is at most 7.0° (shop default).');
-        $rear = (new ShaftCalculator)->calculate(unequalShaft(['rear' => axisAt(1500, 0, 500, -2)]))->warnings;
+        $rear = Said::each((new ShaftCalculator)->calculate(unequalShaft(['rear' => axisAt(1500, 0, 500, -2)]))->warnings);
         expect($rear)->toContain('The joint angles differ by 3.0° (front 5.0°, rear 2.0°); they cancel only when equal, and 1.0° (shop default) is allowed.');
-        expect(implode(' ', (new ShaftCalculator)->calculate(unequalShaft())->warnings))->toContain('The rear joint runs nearly straight (0.0°)');
-        expect(implode(' ', (new ShaftCalculator)->calculate(unequalShaft(['front' => axisAt(0, 0, 500, 0), 'rear' => axisAt(1500, 0, 500, -5)]))->warnings))->toContain('The front joint runs nearly straight (0.0°)');
+        expect(Said::mm((new ShaftCalculator)->calculate(unequalShaft())->warnings))->toContain('The rear joint runs nearly straight (0.0°)');
+        expect(Said::mm((new ShaftCalculator)->calculate(unequalShaft(['front' => axisAt(0, 0, 500, 0), 'rear' => axisAt(1500, 0, 500, -5)]))->warnings))->toContain('The front joint runs nearly straight (0.0°)');
     });
 
     it('says what share of its critical speed it runs at, and what to stay below', function () {
         $shaft = (new ShaftCalculator)->calculate(unequalShaft(['speed' => 5000.0]));
-        expect($shaft->warnings)->toContain(sprintf('At 5000 rev/min the shaft runs at %.0f %% of its critical speed (%.0f rev/min); stay below 75 %% (shop default). Use a larger tube, or two shafts with a centre bearing.', 100 * 5000 / $shaft->criticalSpeed, $shaft->criticalSpeed));
+        expect(Said::each($shaft->warnings))->toContain(sprintf('At 5000 rev/min the shaft runs at %.0f %% of its critical speed (%.0f rev/min); stay below 75 %% (shop default). Use a larger tube, or two shafts with a centre bearing.', 100 * 5000 / $shaft->criticalSpeed, $shaft->criticalSpeed));
     });
 });
 

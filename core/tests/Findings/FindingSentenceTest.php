@@ -50,7 +50,7 @@ it('says each pattern as one technician tells another', function (Pattern $patte
 ]);
 
 it('holds the whole interval against the tolerance', function (float $amount, float $expanded, string $says) {
-    expect((new FindingSentence)->say(Pattern::Sag, Section::Rear, null, $amount, $expanded, true, 3.0))->toContain($says);
+    expect(Said::mm((new FindingSentence)->say(Pattern::Sag, Section::Rear, null, $amount, $expanded, true, 3.0)))->toContain($says);
 })->with([
     'surely within' => [1.5, 1.0, 'within the 3 mm allowed'],
     'cannot be called' => [3.5, 1.0, 'too close to the 3 mm allowed to call'],

@@ -7,6 +7,7 @@ use Geodex\Core\Findings\FindingsReader;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 /**
  * Findings on a ladder of six rows, the first four base, bent by $bend.
@@ -37,7 +38,7 @@ function findingsOf(callable $bend, int $base = 4): array
 describe('a bend that was made', function () {
     it('is read with its amount and sign', function (callable $bend, string $pattern, float $amount, string $text) {
         $finding = findingsOf($bend)[$pattern];
-        expect($finding->amount)->toEqualWithDelta($amount, 1e-4)->and($finding->significant)->toBeTrue()->and($finding->text)->toContain($text);
+        expect($finding->amount)->toEqualWithDelta($amount, 1e-4)->and($finding->significant)->toBeTrue()->and(Said::mm($finding->text))->toContain($text);
     })->with([
         'rear to the right' => [fn (string $id, Vector3 $p) => $id[0] === 'F' ? $p->plus(Vector3::of(0, 9, 0)) : $p, 'rear sidesway', 9.0, 'The rear stands to the right by 9.0'],
         'rear low' => [fn (string $id, Vector3 $p) => $id[0] === 'F' ? $p->plus(Vector3::of(0, 0, -8)) : $p, 'rear sag', -8.0, 'The rear hangs low by 8.0'],

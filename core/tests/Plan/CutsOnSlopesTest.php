@@ -36,7 +36,7 @@ function shapedRails(array $carried = []): Frame
 
 function saidOf(PlannedFrame $plan): string
 {
-    return Said::mm(implode("\n", $plan->warnings));
+    return Said::mm($plan->warnings, "\n");
 }
 
 /** @return array<string, array{float, ?string}> */

@@ -15,6 +15,7 @@ use Geodex\Core\Plan\InvalidPlan;
 use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\Shorten;
 use Geodex\Core\Plan\Stretch;
+use Geodex\Core\Tests\Support\Said;
 
 /** Rails level to station 1000, then rising 3 in 4 to 1800, then level: a kick-up of slope 36.87°, cos 0.8, sin 0.6. */
 function kickedUp(): Frame
@@ -65,7 +66,7 @@ describe('a shorten', function () {
 
     it('gives what lies in the band no target, and says so', function () {
         $plan = (new FramePlanner)->plan(kickedUp(), [new Shorten('op1', 900, 300)]);
-        expect($plan->target['1000L'])->toBeNull()->and(implode(' ', $plan->warnings))->toContain('1000L, 1000R')->toContain('bend');
+        expect($plan->target['1000L'])->toBeNull()->and(Said::mm($plan->warnings))->toContain('1000L, 1000R')->toContain('bend');
     });
 
     it('undoes a stretch at the same place', function () {
@@ -91,7 +92,7 @@ describe('a plan', function () {
     });
 
     it('warns of holes, axles, slopes and overhang', function (float $at, string $warning) {
-        expect(implode(' ', (new FramePlanner)->plan(kickedUp(), [new Stretch('op1', $at, 100)])->warnings))->toContain($warning);
+        expect(Said::mm((new FramePlanner)->plan(kickedUp(), [new Stretch('op1', $at, 100)])->warnings))->toContain($warning);
     })->with([
         'hole' => [1040, 'within 75 mm of 1000L, 1000R'], 'axle' => [2400, 'within 300 mm of the rear axle'],
         'slope' => [1400, 'slopes by 36.9°'], 'overhang' => [2950, 'the wheelbase stays'],

@@ -58,7 +58,7 @@ describe('every operation', function () {
 
 it('holds a cut against what the shop has set, and says whose value it was', function () {
     $frame = Readings::ladder(4);
-    $warned = fn (Shop $shop): string => Said::mm(implode(' ', (new FramePlanner($shop))->plan($frame, [new Stretch('op1', 900, 300)])->warnings));
+    $warned = fn (Shop $shop): string => Said::mm((new FramePlanner($shop))->plan($frame, [new Stretch('op1', 900, 300)])->warnings);
     expect($warned(new Shop(['cutClearOfPoint' => 120.0])))->toContain('within 120 mm of', "(this shop's own, usually 75 mm)")
         ->and($warned(new Shop))->not->toContain('holes and mounts');
 });

@@ -12,6 +12,7 @@ use Geodex\Core\Plan\PlannedFrame;
 use Geodex\Core\Plan\Shorten;
 use Geodex\Core\Plan\Stretch;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 /** A ladder of eight rows, 100 to 5000, its rails made level. */
 function levelLadder(array $carried = []): Frame
@@ -111,5 +112,5 @@ it('leaves points without a chart where they are: nowhere', function () {
         new Geodex\Core\Frame\Point('X', '', Geodex\Core\Frame\Side::Centre, null, null, null, Geodex\Core\Frame\Tolerance::all(), false),
     ]);
     $plan = (new FramePlanner)->plan($frame, [new Stretch('a', 1200, 300)]);
-    expect($plan->target['X'])->toBeNull()->and(implode(' ', $plan->warnings))->not->toContain('X');
+    expect($plan->target['X'])->toBeNull()->and(Said::mm($plan->warnings))->not->toContain('X');
 });

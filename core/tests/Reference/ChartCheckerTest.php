@@ -7,13 +7,14 @@ use Geodex\Core\Frame\Point;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Reference\ChartChecker;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 /** @return list<string> what is said of the ladder with these places changed */
 function chartFaults(array $changed, ?callable $all = null): array
 {
     $points = array_map(fn (Point $p): Point => $p->at($all === null ? ($changed[$p->id] ?? $p->reference) : $all($p->reference)), Readings::ladder(5)->points);
 
-    return array_map(fn ($fault): string => "$fault->kind: $fault->text", (new ChartChecker)->check(new Frame($points)));
+    return array_map(fn ($fault): string => "$fault->kind: ".Said::mm($fault->text), (new ChartChecker)->check(new Frame($points)));
 }
 
 it('has nothing to say of a good chart', function () {
@@ -21,9 +22,9 @@ it('has nothing to say of a good chart', function () {
 });
 
 it('names mates that do not mirror, and the likely slip', function () {
-    expect(chartFaults(['CR' => Vector3::of(1510, 390, 390)]))->toBe(['mirror: CL and CR do not mirror: station 1500 and 1510 mm.'])
+    expect(chartFaults(['CR' => Vector3::of(1510, 390, 390)]))->toBe(['mirror: CL and CR do not mirror: station 1500 mm and 1510 mm.'])
         ->and(implode(' ', chartFaults(['CR' => Vector3::of(1500, -390, 390)])))->toContain('a minus is probably missing')
-        ->and(chartFaults(['CR' => Vector3::of(1500, 390, 390 / 25.4)])[0])->toBe('units: CL and CR do not mirror: height 390 and 15.35 mm. One is 25.4 times the other: one is probably in inches.');
+        ->and(chartFaults(['CR' => Vector3::of(1500, 390, 390 / 25.4)])[0])->toBe('units: CL and CR do not mirror: height 390 mm and 15.35 mm. One is 25.4 times the other: one is probably in inches.');
 });
 
 it('names a point metres away and one hole entered twice', function () {
@@ -45,7 +46,7 @@ it('names a row whose offset or height is in inches among millimetres', function
 it('names mates that do not name each other, and too few base points', function () {
     $points = Readings::ladder(3, 1)->points;
     $points[0] = new Point('AL', 'A', $points[0]->side, 'BR', null, $points[0]->reference, $points[0]->tolerance, true);
-    $said = implode(' ', array_map(fn ($fault): string => $fault->text, (new ChartChecker)->check(new Frame($points))));
+    $said = implode(' ', array_map(fn ($fault): string => Said::mm($fault->text), (new ChartChecker)->check(new Frame($points))));
     expect($said)->toContain('AL names BR as its mate, but BR names BL')->toContain('2 points are marked as base');
 });
 

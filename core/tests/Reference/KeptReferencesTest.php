@@ -96,7 +96,7 @@ it('says of each direction which it was, and of how many points', function () {
 
 it('writes a fault of a chart with its kind, its points and its words', function () {
     $fault = (new ChartChecker)->check(new Frame(array_map(fn (Point $point, int $i): Point => $point->at($point->reference, null, $i < 2), Readings::ladder(3)->points, range(0, 5))))[0];
-    expect(json_decode((string) json_encode($fault), true))->toBe(['kind' => 'base', 'points' => ['AL', 'AR'], 'text' => $fault->text]);
+    expect(json_decode((string) json_encode($fault), true))->toBe(['kind' => 'base', 'points' => ['AL', 'AR'], 'text' => json_decode((string) json_encode($fault->text), true)]);
 });
 
 it('finds what is wrong with a chart as kept', function () {

@@ -8,6 +8,7 @@ use Geodex\Core\Reference\SourceComparer;
 use Geodex\Core\Reference\SourceRegion;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 /** @return array<string, Vector3> the chart of a neighbouring year: its last rows stand 18 mm further back and 6 lower */
 function neighbouringYear(array $chart, array $rows): array
@@ -31,7 +32,7 @@ it('says in which region two charts disagree', function () {
     $comparison = (new SourceComparer)->compare($one, neighbouringYear($one, ['E', 'F']), ['Chart 1', 'Chart 2']);
     expect(regionsOf($comparison->regions))->toBe(['A-D agree', 'E-F open'])
         ->and($comparison->differences['FL']->minus(Vector3::of(18, 0, -6))->norm())->toBeLessThan(1e-9)
-        ->and($comparison->text)->toBe('Rows A to D: both agree; rows E to F: they differ by up to 19.0 mm.');
+        ->and(Said::mm($comparison->text))->toBe('Rows A to D: both agree; rows E to F: they differ by up to 19.0 mm.');
 });
 
 it('says with which of them the readings side, region by region', function (array $truthRows, string $expected) {
@@ -39,7 +40,7 @@ it('says with which of them the readings side, region by region', function (arra
     $one = Readings::truth($frame);
     $two = neighbouringYear($one, ['E', 'F']);
     $measured = (new SurveyComputer)->compute($frame, Readings::survey(Readings::tour(neighbouringYear($one, $truthRows), Readings::noise(9, 0.5))));
-    expect((new SourceComparer)->compare($one, $two, ['Chart 1', 'Chart 2'], $measured)->text)->toContain($expected);
+    expect(Said::mm((new SourceComparer)->compare($one, $two, ['Chart 1', 'Chart 2'], $measured)->text))->toContain($expected);
 })->with([
     'the first chart is right' => [[], 'rows E to F: the readings fit Chart 1'],
     'the second chart is right' => [['E', 'F'], 'rows E to F: the readings fit Chart 2'],
@@ -58,7 +59,7 @@ it('blames the frame where the readings fit neither', function () {
     $one = Readings::truth($frame);
     $bent = array_map(fn (Vector3 $p): Vector3 => $p->x > 2800 ? $p->plus(Vector3::of(-5, 30, 20)) : $p, $one);
     $measured = (new SurveyComputer)->compute($frame, Readings::survey(Readings::tour($bent)));
-    expect((new SourceComparer)->compare($one, neighbouringYear($one, ['E', 'F']), ['Chart 1', 'Chart 2'], $measured)->text)->toContain('fit neither');
+    expect(Said::mm((new SourceComparer)->compare($one, neighbouringYear($one, ['E', 'F']), ['Chart 1', 'Chart 2'], $measured)->text))->toContain('fit neither');
 });
 
 it('does not care how the second source is placed or turned', function () {
@@ -72,6 +73,6 @@ it('names what only one of them has, and refuses two with nothing in common', fu
     $two = $one;
     unset($two['DL']);
     expect((new SourceComparer)->compare($one, $two, ['a', 'b'])->only)->toBe(['DL'])
-        ->and((new SourceComparer)->compare($one, $one, ['a', 'b'])->text)->toBe('a and b agree everywhere within 3 mm.')
+        ->and(Said::mm((new SourceComparer)->compare($one, $one, ['a', 'b'])->text))->toBe('a and b agree everywhere within 3 mm.')
         ->and(fn () => (new SourceComparer)->compare($one, ['AL' => $one['AL'], 'X' => $one['AR']], ['a', 'b']))->toThrow(DegenerateGeometry::class);
 });

@@ -10,6 +10,7 @@ use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Reference\SourceComparer;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 it('calls two sources agreeing up to what careful shops hold, and no further', function (float $off, bool $agree) {
     $first = Readings::truth(Readings::ladder(8));
@@ -44,7 +45,7 @@ describe('a figure of the chart', function () {
 
     it('is a question that names what decides, and never takes the verdict back', function () {
         $doubt = doubtsWith(100.0)[0];
-        expect($doubt->text)->toStartWith('Is the chart of ER wrong?')->toContain('times likelier than a point bent')->toContain('a sister vehicle or its mate')
+        expect(Said::mm($doubt->text))->toStartWith('Is the chart of ER wrong?')->toContain('times likelier than a point bent')->toContain('a sister vehicle or its mate')
             ->and($doubt->kind)->toBe('figure')->and($doubt->axis)->toBe(0)->and($doubt->suggested)->toEqualWithDelta(2900.0, 0.5);
     });
 });

@@ -12,6 +12,7 @@ use Geodex\Core\Survey\CannotComputeSurvey;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\Verdict;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 /** The ladder as somebody without a chart has it: names and mates only. */
 function bare(Frame $frame): Frame
@@ -93,7 +94,7 @@ it('pulls no rail on symmetry alone, and says that it cannot tell which of the t
     [$frame, $at] = hitAtOneCorner();
     $assessment = (new SurveyAssessor)->assess(bare($frame), Readings::survey(Readings::tour($at)));
     $rails = array_values(array_filter($assessment->findings, fn ($finding): bool => $finding->pattern->value === 'short-rail' && $finding->significant));
-    expect($rails[0]->text)->toContain('symmetry cannot say which of them moved')
+    expect(Said::mm($rails[0]->text))->toContain('symmetry cannot say which of them moved')
         ->and(array_filter($assessment->pulls, fn ($step): bool => $step->pattern->value === 'short-rail'))->toBe([]);
 });
 

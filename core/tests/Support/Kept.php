@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Tests\Support;
 
+use Geodex\Core\Units\LengthUnit;
+use Geodex\Core\Words\Sentence;
 use PHPUnit\Framework\Assert;
 
 /**
@@ -58,6 +60,7 @@ final class Kept
     {
         return match (true) {
             $value instanceof \BackedEnum => $value->value,
+            $value instanceof Sentence => $value->in(LengthUnit::Millimetre),
             is_object($value) => array_map(self::plain(...), get_object_vars($value)),
             is_array($value) => array_map(self::plain(...), $value),
             is_float($value) => is_finite($value) ? (float) sprintf('%.8g', abs($value) < 1e-9 ? 0.0 : $value) : (string) $value,

@@ -5,13 +5,23 @@ declare(strict_types=1);
 namespace Geodex\Core\Tests\Support;
 
 use Geodex\Core\Units\LengthUnit;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Sentence;
 
-/** A sentence as a reader in millimetres sees it. */
+/** Sentences as a reader in millimetres sees them. */
 final class Said
 {
-    public static function mm(string $sentence): string
+    /** @param  Sentence|list<Sentence>  $said */
+    public static function mm(Sentence|array $said, string $between = ' '): string
     {
-        return Spoken::in(LengthUnit::Millimetre, $sentence);
+        return implode($between, array_map(fn (Sentence $one): string => $one->in(LengthUnit::Millimetre), is_array($said) ? $said : [$said]));
+    }
+
+    /**
+     * @param  list<Sentence>  $said
+     * @return list<string>
+     */
+    public static function each(array $said): array
+    {
+        return array_map(self::mm(...), $said);
     }
 }

@@ -11,6 +11,7 @@ use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Survey\ReadingStatus;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 use Geodex\Core\Units\Length;
 use Geodex\Core\Units\LengthUnit;
 
@@ -36,7 +37,7 @@ function causeOf(string $call, float $error, ?AsRead $asRead = null): array
         if ($result->id === $call) {
             expect($result->status)->toBe(ReadingStatus::Suspect);
 
-            return [$result->causes[0]->kind ?? 'none', $result->causes[0]->text ?? ''];
+            return [$result->causes[0]->kind ?? 'none', isset($result->causes[0]) ? Said::mm($result->causes[0]->text) : ''];
         }
     }
     throw new LogicException("no reading $call");

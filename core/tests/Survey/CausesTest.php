@@ -6,6 +6,7 @@ use Geodex\Core\Survey\Cause\CauseFinder;
 use Geodex\Core\Survey\Cause\LikelyCause;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 /** @return list<LikelyCause> */
 function causesOf(string $call, callable $as, float $sigma = 1.0, bool $twice = false): array
@@ -20,7 +21,7 @@ function causesOf(string $call, callable $as, float $sigma = 1.0, bool $twice = 
 it('knows how numbers go wrong', function (string $call, callable $as, string $kind, string $says) {
     $causes = causesOf($call, $as);
     expect(array_map(fn (LikelyCause $one): string => $one->kind, $causes))->toContain($kind)
-        ->and(implode(' ', array_map(fn (LikelyCause $one): string => $one->text, $causes)))->toContain($says);
+        ->and(implode(' ', array_map(fn (LikelyCause $one): string => Said::mm($one->text), $causes)))->toContain($says);
 })->with([
     'inches as millimetres' => ['tram AL BR', fn (float $mm): float => $mm / 25.4, 'unit', 'Read in inches, written down as millimetres'],
     'millimetres as centimetres' => ['tram AL AR', fn (float $mm): float => $mm * 10, 'unit', 'Read in millimetres, written down as centimetres'],
@@ -40,6 +41,6 @@ it('tells both where two causes fit about equally, and only the better where one
 });
 
 it('says of a mistake made twice that it was', function () {
-    expect(causesOf('tram AL BR', fn (float $mm): float => $mm + 25.4, twice: true)[0]->text)->toContain('Both readings of it have the same mistake')
-        ->and(causesOf('tram AL BR', fn (float $mm): float => $mm + 25.4)[0]->text)->not->toContain('Both readings');
+    expect(Said::mm(causesOf('tram AL BR', fn (float $mm): float => $mm + 25.4, twice: true)[0]->text))->toContain('Both readings of it have the same mistake')
+        ->and(Said::mm(causesOf('tram AL BR', fn (float $mm): float => $mm + 25.4)[0]->text))->not->toContain('Both readings');
 });

@@ -9,17 +9,18 @@ use Geodex\Core\Survey\Instrument\UnusableInstrument;
 use Geodex\Core\Survey\Reading\HeightReading;
 use Geodex\Core\Survey\Reading\TramReading;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 it('finds offset and sigma from readings of a known length', function () {
     // Mean 1001.2, s = 0.158, t(4) = 2.776: offset 1.2 ± 0.196.
     $check = InstrumentCheck::of(1000.0, [1001.0, 1001.2, 1001.4, 1001.1, 1001.3]);
     expect($check->offset)->toEqualWithDelta(1.2, 1e-9)->and($check->offsetExpanded)->toEqualWithDelta(0.1963, 1e-3)
-        ->and($check->sigma)->toEqualWithDelta(0.1581 * sqrt(1.2), 1e-3)->and($check->offsetMatters)->toBeTrue()->and($check->text)->toContain('It reads 1.20 ± 0.20 mm too much');
+        ->and($check->sigma)->toEqualWithDelta(0.1581 * sqrt(1.2), 1e-3)->and($check->offsetMatters)->toBeTrue()->and(Said::mm($check->text))->toContain('It reads 1.20 ± 0.20 mm too much');
 });
 
 it('takes no offset off that the readings cannot show', function () {
     $check = InstrumentCheck::of(1000.0, [999.2, 1001.4, 1000.1, 999.8]);
-    expect($check->offset)->toBe(0.0)->and($check->offsetMatters)->toBeFalse()->and($check->text)->toContain('No offset to be seen (0.12 ± ');
+    expect($check->offset)->toBe(0.0)->and($check->offsetMatters)->toBeFalse()->and(Said::mm($check->text))->toContain('No offset to be seen (0.13 ± ');
 });
 
 it('never believes a tool finer than its scale', function () {

@@ -27,7 +27,7 @@ export interface BenchRoundProps {
     turns: ScrewTurnProps[];
     corners: CornerMoveProps[];
     supports: SupportMoveProps[];
-    says: string[];
+    says: Sentence[];
     hasPoints: boolean;
     load: 'none' | 'hanging' | 'part-loaded' | 'standing';
     showsMoves: boolean;
@@ -52,7 +52,7 @@ export interface CarriedProps {
 export interface CauseProps {
     kind: string;
     error: number;
-    text: string;
+    text: Sentence;
     points: string[];
 }
 
@@ -60,7 +60,7 @@ export interface CauseProps {
 export interface ChartFaultProps {
     kind: string;
     points: string[];
-    text: string;
+    text: Sentence;
 }
 
 /** A row of the chart; mm. */
@@ -84,7 +84,7 @@ export interface ComparisonProps {
     regions: SourceRegionProps[];
     differences: DifferenceProps[];
     only: string[];
-    text: string;
+    text: Sentence;
 }
 
 /** How far a corner of the bench has to come; mm. */
@@ -132,14 +132,14 @@ export interface DoubtProps {
     chart: number | null;
     measured: number | null;
     suggested: number | null;
-    text: string;
+    text: Sentence;
 }
 
 /** A base point that the other base points contradict; mm along x, y, z. */
 export interface DoubtfulBaseProps {
     point: string;
     off: number[];
-    text: string;
+    text: Sentence;
 }
 
 /** The driveshaft of a job, before and after its plan. */
@@ -181,20 +181,20 @@ export interface FindingProps {
     amount: number;
     expanded: number;
     significant: boolean;
-    text: string;
+    text: Sentence;
     points: string[];
 }
 
 /** Whether the frame may be cut, with the reasons. Not an approval. */
 export interface FitProps {
     state: 'fit' | 'straighten' | 'undecided';
-    reasons: string[];
+    reasons: Sentence[];
 }
 
 /** A pull that is not ordered, and what has to be cleared up first. */
 export interface HeldProps {
-    what: string;
-    until: string;
+    what: Sentence;
+    until: Sentence;
 }
 
 /** A tool of the shop; mm, or degrees for a level. */
@@ -207,7 +207,7 @@ export interface InstrumentProps {
     sigma: number | null;
     offset: number;
     checked: string | null;
-    check: string | null;
+    check: Sentence | null;
     needsCheck: boolean;
     hasToken: boolean;
     angles: boolean;
@@ -255,7 +255,7 @@ export interface JobRowProps {
 /** One line of a score. */
 export interface JudgedProps {
     right: boolean;
-    text: string;
+    text: Sentence;
 }
 
 /** A guideline limit that something is held against: what it is, whose, and where it comes from. */
@@ -277,7 +277,7 @@ export interface MovementProps {
     earlier: string;
     later: string;
     points: PointProps[];
-    texts: string[];
+    texts: Sentence[];
     axles: AxleProps[];
     trouble: TroubleProps | null;
 }
@@ -346,7 +346,7 @@ export interface PlanProps {
     wheelbaseAfter: number | null;
     axlesBefore: AxleProps[];
     axlesAfter: AxleProps[];
-    warnings: string[];
+    warnings: Sentence[];
     rail: number[] | null;
     trouble: TroubleProps | null;
     revision: string;
@@ -436,7 +436,7 @@ export interface PullProps {
     amount: number;
     expanded: number;
     direction: string;
-    text: string;
+    text: Sentence;
     checks: PullCheckProps[];
 }
 
@@ -508,15 +508,15 @@ export interface ShaftResultProps {
     states: ShaftStateProps[];
     tubeToCut: number;
     tubeOutside: number;
-    saw: string;
+    saw: Sentence;
     bottomingClearance: number | null;
     leastEngagement: number | null;
     criticalSpeed: number | null;
     speed: number;
     speedVariation: number;
     angularAcceleration: number;
-    warnings: string[];
-    assumed: string[];
+    warnings: Sentence[];
+    assumed: Sentence[];
 }
 
 /** The shaft at one height of the suspension; mm and degrees. */
@@ -686,4 +686,20 @@ export interface WorkshopProps {
     hidesExpected: boolean;
     values: ShopValueProps[];
     revision: string;
+}
+
+/** Something said to a person: a code that stays when the wording changes, a template, and what stands in it. Facts first, prose last: it is
+put into words once, where it is read, in the reader's unit. */
+export interface Sentence {
+    code: string;
+    template: string;
+    parts: Record<string, string | Measure>;
+}
+
+/** A length inside a sentence (mm): what was computed is rounded as tables round it, what was given or is allowed is said as it was given. */
+export interface Measure {
+    mm: number;
+    expanded: number | null;
+    isGiven: boolean;
+    isFine: boolean;
 }

@@ -12,7 +12,8 @@ use Geodex\Core\Survey\CannotComputeSurvey;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyOptions;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /**
  * Holds one survey of a frame against an earlier one, point by point. Both are laid on the base points that they share, so
@@ -66,15 +67,17 @@ final readonly class MovementFinder
      * @param  list<float>  $expanded
      * @param  list<bool>  $moved
      */
-    private function say(string $point, array $shift, array $expanded, array $moved, string $since): string
+    private function say(string $point, array $shift, array $expanded, array $moved, string $since): Sentence
     {
         $parts = [];
         foreach ($shift as $axis => $mm) {
             if ($moved[$axis]) {
-                $parts[] = Spoken::measure(abs($mm), $expanded[$axis]).' '.self::WORDS[$axis][$mm > 0 ? 1 : 0];
+                $parts[] = Sentence::of('way', '{size} {way}', size: Measure::computed(abs($mm), $expanded[$axis]), way: self::WORDS[$axis][$mm > 0 ? 1 : 0]);
             }
         }
 
-        return $parts === [] ? sprintf('%s has not moved since %s, as far as the two surveys can tell.', $point, $since) : sprintf('%s moved %s since %s.', $point, implode(', ', $parts), $since);
+        return $parts === []
+            ? Sentence::of('movement.none', '{point} has not moved since {since}, as far as the two surveys can tell.', point: $point, since: $since)
+            : Sentence::of('movement.moved', '{point} moved {how} since {since}.', point: $point, how: Sentence::joined('way', ', ', $parts), since: $since);
     }
 }

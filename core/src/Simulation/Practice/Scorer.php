@@ -6,6 +6,7 @@ namespace Geodex\Core\Simulation\Practice;
 
 use Geodex\Core\Findings\FindingSentence;
 use Geodex\Core\Simulation\Damage;
+use Geodex\Core\Words\Sentence;
 
 /** Holds what a trainee says against the truth: 60 points for what is bent, 25 for the readings, 15 for few readings. */
 final readonly class Scorer
@@ -30,10 +31,10 @@ final readonly class Scorer
         $readings = [];
         foreach ($mistakes as $number => $what) {
             $right = in_array((string) $number, $accused, true);
-            $readings[] = ['right' => $right, 'text' => "Reading $number: $what. ".($right ? 'You found it.' : 'You missed it.')];
+            $readings[] = ['right' => $right, 'text' => Sentence::of('score.reading', 'Reading {number}: {what}. '.($right ? 'You found it.' : 'You missed it.'), number: (string) $number, what: $what)];
         }
         foreach (array_diff($accused, array_map(strval(...), array_keys($mistakes))) as $number) {
-            $readings[] = ['right' => false, 'text' => "Reading $number was good; you called it wrong."];
+            $readings[] = ['right' => false, 'text' => Sentence::of('score.accused', 'Reading {number} was good; you called it wrong.', number: $number)];
         }
         $few = $taken === 0 ? 0.0 : max(0.0, min(1.0, 2 - $taken / $exercise->level->par()));
         $share = $this->share($findings, count($exercise->simulated->damages));
@@ -46,7 +47,7 @@ final readonly class Scorer
     /**
      * @param  list<Damage>  $damages
      * @param  list<Statement>  $statements
-     * @return list<array{right: bool, text: string}>
+     * @return list<array{right: bool, text: Sentence}>
      */
     private function findings(array $damages, array $statements): array
     {
@@ -54,22 +55,22 @@ final readonly class Scorer
         foreach ($damages as $damage) {
             $said = array_values(array_filter($statements, fn (Statement $statement): bool => $statement->names($damage)));
             $right = $said !== [] && $said[0]->hasTheWayOf($damage);
-            $findings[] = ['right' => $right, 'text' => (new FindingSentence)->simply($damage->pattern, $damage->section, $damage->side, $damage->amount).' '.match (true) {
+            $findings[] = ['right' => $right, 'text' => Sentence::together((new FindingSentence)->simply($damage->pattern, $damage->section, $damage->side, $damage->amount), Sentence::of('score.found', match (true) {
                 $right => 'You found it.',
                 $said !== [] => 'You found it, but the other way round.',
                 default => 'You missed it.',
-            }];
+            }))];
         }
         foreach ($statements as $statement) {
             if (array_filter($damages, $statement->names(...)) === []) {
-                $findings[] = ['right' => false, 'text' => 'Not so: '.lcfirst((new FindingSentence)->simply($statement->pattern, $statement->section, $statement->side, $statement->positive ? INF : -INF))];
+                $findings[] = ['right' => false, 'text' => Sentence::of('score.not-so', 'Not so: {what}', what: (new FindingSentence)->simply($statement->pattern, $statement->section, $statement->side, $statement->positive ? INF : -INF))];
             }
         }
 
         return $findings;
     }
 
-    /** @param  list<array{right: bool, text: string}>  $lines the first $count are what was to be found */
+    /** @param  list<array{right: bool, text: Sentence}>  $lines the first $count are what was to be found */
     private function share(array $lines, int $count): float
     {
         $right = count(array_filter($lines, fn (array $line): bool => $line['right']));

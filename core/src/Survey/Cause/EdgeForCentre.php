@@ -6,6 +6,8 @@ namespace Geodex\Core\Survey\Cause;
 
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /** The edge of a hole, bolt or pin taken for its centre at one end, or edges at both ends. */
 final readonly class EdgeForCentre implements Cause
@@ -25,10 +27,10 @@ final readonly class EdgeForCentre implements Cause
         $causes = [];
         foreach ([1 => 'far', -1 => 'near'] as $sign => $edge) {
             foreach ($radii as $id => $radius) {
-                $causes[] = new LikelyCause('edge', $sign * $radius, sprintf('Taken to the %s edge of %s instead of its centre (radius %g mm).', $edge, $id, round($radius, 2)));
+                $causes[] = new LikelyCause('edge', $sign * $radius, Sentence::of('cause.edge', 'Taken to the {edge} edge of {point} instead of its centre (radius {radius}).', edge: $edge, point: (string) $id, radius: Measure::given($radius)));
             }
             if (count($radii) === 2) {
-                $causes[] = new LikelyCause('edge', $sign * array_sum($radii), sprintf('Taken between the %s edges of %s instead of the centres (radii %g mm together).', $edge, implode(' and ', array_keys($radii)), round(array_sum($radii), 2)));
+                $causes[] = new LikelyCause('edge', $sign * array_sum($radii), Sentence::of('cause.edges', 'Taken between the {edge} edges of {points} instead of the centres (radii {radii} together).', edge: $edge, points: implode(' and ', array_keys($radii)), radii: Measure::given(array_sum($radii))));
             }
         }
 

@@ -7,6 +7,7 @@ namespace Geodex\Core\Survey\Cause;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Units\Length;
+use Geodex\Core\Words\Sentence;
 
 /** The tape held at the one-inch mark, and the inch forgotten; or taken off though it was not. */
 final readonly class InchMark implements Cause
@@ -19,8 +20,8 @@ final readonly class InchMark implements Cause
         $inch = Length::MILLIMETRES_PER_INCH;
 
         return [
-            new LikelyCause('inch', $inch, 'One inch too long: the tape was held at the one-inch mark and the inch not taken off.'),
-            new LikelyCause('inch', -$inch, 'One inch too short: an inch was taken off though the tape was held at its end.'),
+            new LikelyCause('inch', $inch, Sentence::of('cause.inch', 'One inch too long: the tape was held at the one-inch mark and the inch not taken off.')),
+            new LikelyCause('inch', -$inch, Sentence::of('cause.inch', 'One inch too short: an inch was taken off though the tape was held at its end.')),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace Geodex\Core\Survey\Cause;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Words\Sentence;
 
 /** Left and right mixed up at every point of the reading: the mirrored one was read. */
 final readonly class LeftForRight implements Cause
@@ -25,6 +26,6 @@ final readonly class LeftForRight implements Cause
             return [];
         }
 
-        return [new LikelyCause('left-right', $would - $true, sprintf('Left and right mixed up: %s was probably read (%s was called).', implode(' – ', $mirrored), implode(' – ', $points)), $mirrored)];
+        return [new LikelyCause('left-right', $would - $true, Sentence::of('cause.left-right', 'Left and right mixed up: {read} was probably read ({called} was called).', read: implode(' – ', $mirrored), called: implode(' – ', $points)), $mirrored)];
     }
 }

@@ -8,6 +8,7 @@ use Geodex\Core\Frame\Frame;
 use Geodex\Core\Geometry\DegenerateGeometry;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Words\Sentence;
 
 /** The wrong hole: the mate of a point, or a neighbour, read in its place. */
 final readonly class OtherPoint implements Cause
@@ -29,7 +30,7 @@ final readonly class OtherPoint implements Cause
                 } catch (DegenerateGeometry) {
                     continue;
                 }
-                $causes[] = new LikelyCause('other-point', $would - $true, sprintf('Wrong hole: %s was probably read in place of %s (%s would fit).', $other, $id, implode(' – ', $points)), $points);
+                $causes[] = new LikelyCause('other-point', $would - $true, Sentence::of('cause.other-point', 'Wrong hole: {other} was probably read in place of {point} ({points} would fit).', other: $other, point: $id, points: implode(' – ', $points)), $points);
             }
         }
 

@@ -6,6 +6,7 @@ namespace Geodex\Core\Survey\Cause;
 
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Words\Sentence;
 
 /** A whole centimetre or decimetre misread on the scale. */
 final readonly class RoundFigure implements Cause
@@ -17,8 +18,8 @@ final readonly class RoundFigure implements Cause
         }
         $causes = [];
         foreach (['centimetre' => 10.0, 'decimetre' => 100.0] as $what => $mm) {
-            $causes[] = new LikelyCause('round', $mm, "One $what too much: the wrong figure was read off the scale.");
-            $causes[] = new LikelyCause('round', -$mm, "One $what too little: the wrong figure was read off the scale.");
+            $causes[] = new LikelyCause('round', $mm, Sentence::of('cause.round', 'One {what} too much: the wrong figure was read off the scale.', what: $what));
+            $causes[] = new LikelyCause('round', -$mm, Sentence::of('cause.round', 'One {what} too little: the wrong figure was read off the scale.', what: $what));
         }
 
         return $causes;

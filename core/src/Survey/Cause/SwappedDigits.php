@@ -9,6 +9,7 @@ use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Units\Length;
 use Geodex\Core\Units\LengthUnit;
+use Geodex\Core\Words\Sentence;
 
 /** Two neighbouring digits of what was typed, swapped between ear and hand. */
 final readonly class SwappedDigits implements Cause
@@ -22,7 +23,7 @@ final readonly class SwappedDigits implements Cause
         foreach ($this->swaps($typed) as $swapped) {
             $meant = $this->value($swapped, $reading->asRead->unit ?? LengthUnit::Millimetre, $angle);
             if ($meant !== null && abs($meant + $correction - $reading->value) > 1e-6) {
-                $causes[] = new LikelyCause('digits', $reading->value - $meant - $correction, "Two digits swapped: $swapped was called, $typed was written.");
+                $causes[] = new LikelyCause('digits', $reading->value - $meant - $correction, Sentence::of('cause.digits', 'Two digits swapped: {called} was called, {written} was written.', called: $swapped, written: $typed));
             }
         }
 

@@ -7,6 +7,7 @@ namespace Geodex\Core\Survey\Cause;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Units\Length;
+use Geodex\Core\Words\Sentence;
 
 /** The number is right and its unit is not: inches taken for millimetres, millimetres for inches, centimetres for millimetres. */
 final readonly class WrongUnit implements Cause
@@ -25,7 +26,7 @@ final readonly class WrongUnit implements Cause
             [10.0, 'Read in centimetres, written down as millimetres.'],
             [0.1, 'Read in millimetres, written down as centimetres.'],
         ] as [$factor, $text]) {
-            $causes[] = new LikelyCause('unit', $typed * (1 - $factor), $text);
+            $causes[] = new LikelyCause('unit', $typed * (1 - $factor), Sentence::of('cause.unit', $text));
         }
 
         return $causes;

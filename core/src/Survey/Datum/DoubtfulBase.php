@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Geodex\Core\Survey\Datum;
 
 use Geodex\Core\Geometry\Vector3;
-use Geodex\Core\Units\Spoken;
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
 
 /** A base point that the other base points contradict. */
 final readonly class DoubtfulBase
@@ -20,17 +21,17 @@ final readonly class DoubtfulBase
     public function __construct(public string $id, public Vector3 $off, public Vector3 $expanded, public bool $alone) {}
 
     /** What it is off by, and the two readings of it. */
-    public function text(): string
+    public function text(): Sentence
     {
         $parts = [];
         foreach ($this->off->toArray() as $axis => $mm) {
             if (abs($mm) > $this->expanded->toArray()[$axis]) {
-                $parts[] = Spoken::measure(abs($mm), $this->expanded->toArray()[$axis]).' '.self::WAYS[$axis][$mm > 0 ? 1 : 0];
+                $parts[] = Sentence::of('way', '{size} {way}', size: Measure::computed(abs($mm), $this->expanded->toArray()[$axis]), way: self::WAYS[$axis][$mm > 0 ? 1 : 0]);
             }
         }
-        $by = $parts === [] ? Spoken::measure($this->off->norm()) : implode(', ', $parts);
-        $text = "Base point $this->id stands $by of where the other base points put it: the point is bent, or its line in the chart is wrong.";
+        $by = $parts === [] ? Measure::computed($this->off->norm()) : Sentence::joined('way', ', ', $parts);
+        $text = Sentence::of('base.doubtful', 'Base point {point} stands {by} of where the other base points put it: the point is bent, or its line in the chart is wrong.', point: $this->id, by: $by);
 
-        return $this->alone ? $text : $text.' The base points cannot tell it from the others named here; one more base point would.';
+        return $this->alone ? $text : Sentence::together($text, Sentence::of('base.not-alone', 'The base points cannot tell it from the others named here; one more base point would.'));
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Survey\Instrument;
 
+use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Sentence;
+
 /**
  * A tool checked against a known length: readings taken anew each time, bar reset. The offset is the mean error, the sigma
  * the sample standard deviation with the offset's own uncertainty (Ghilani, Adjustment Computations, chapters 3 and 4).
@@ -26,7 +29,7 @@ final readonly class InstrumentCheck
         public float $offsetExpanded,
         public bool $offsetMatters,
         public int $readings,
-        public string $text,
+        public Sentence $text,
     ) {}
 
     /**
@@ -51,9 +54,13 @@ final readonly class InstrumentCheck
         $matters = abs($mean - $known) > $expanded;
         $offset = $matters ? $mean - $known : 0.0;
         $sigma = sqrt($spread ** 2 * (1 + 1 / $n));
-        $said = sprintf('%.2f ± %.2f %s', abs($mean - $known), $expanded, $unit);
-        $text = $matters ? sprintf('It reads %s too %s; that is taken off from now on.', $said, $offset > 0 ? 'much' : 'little') : "No offset to be seen ($said).";
-        $text .= sprintf(' One reading is good to ± %.2f %s.', 1.96 * $sigma, $unit);
+        $said = $unit === 'mm' ? Measure::fine(abs($mean - $known), $expanded) : sprintf('%.2f ± %.2f %s', abs($mean - $known), $expanded, $unit);
+        $text = Sentence::together(
+            $matters
+                ? Sentence::of('instrument.offset', 'It reads {by} too {way}; that is taken off from now on.', by: $said, way: $offset > 0 ? 'much' : 'little')
+                : Sentence::of('instrument.no-offset', 'No offset to be seen ({by}).', by: $said),
+            Sentence::of('instrument.sigma', 'One reading is good to ± {good}.', good: $unit === 'mm' ? Measure::fine(1.96 * $sigma) : sprintf('%.2f %s', 1.96 * $sigma, $unit)),
+        );
 
         return new self($offset, $sigma, $expanded, $matters, $n, $text);
     }

@@ -11,6 +11,7 @@ use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyResult;
 use Geodex\Core\Survey\Verdict;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Said;
 
 /** The tour people start with: across, rails, diagonals of each bay, heights. */
 function startedWith(array $errors, float $noise = 0.5, int $seed = 5): SurveyResult
@@ -93,7 +94,7 @@ it('takes two readings of one thing that agree for one observation, so that they
     $readings = array_map(fn (Reading $reading): Reading => $reading->id === 'tram BL CR' ? new Reading($reading->id, $reading->kind, $reading->value + 25.4, 1.0) : $reading, $readings);
     $result = (new SurveyComputer)->compute($frame, Readings::survey($readings));
     expect($result->explanations[0]->suspects())->toBe(['tram BL CR', 'again', 'once more'])
-        ->and($result->explanations[0]->mistakes[0]->causes[0]->text)->toContain('Both readings of it have the same mistake');
+        ->and(Said::mm($result->explanations[0]->mistakes[0]->causes[0]->text))->toContain('Both readings of it have the same mistake');
 });
 
 it('pools what agrees and keeps apart what does not', function () {

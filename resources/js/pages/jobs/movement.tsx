@@ -1,5 +1,5 @@
 import { useUnits } from '@/shared/hooks/units';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { FrameDrawing } from '@/shared/drawing/components/frame-drawing';
@@ -66,8 +66,8 @@ function Moved({ job, movement }: Props) {
                         <ul className="grid gap-1">
                             {movement.texts.length === 0 && <li>Nothing has moved, as far as the two surveys can tell.</li>}
                             {movement.texts.map((text) => (
-                                <li key={text} className="border-l-[6px] border-out pl-3">
-                                    {inUnit(text, unit)}
+                                <li key={say(text, 'mm')} className="border-l-[6px] border-out pl-3">
+                                    {say(text, unit)}
                                 </li>
                             ))}
                         </ul>

@@ -1,4 +1,4 @@
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import { FrameDrawing } from '@/shared/drawing/components/frame-drawing';
@@ -73,7 +73,7 @@ function Reference({ job, reference: initial, comparison }: Props) {
                         </h2>
                         <ul className="mt-1 grid gap-1">
                             {reference.faults.map((fault) => (
-                                <li key={fault.text}>{inUnit(fault.text, unit)}</li>
+                                <li key={say(fault.text, 'mm')}>{say(fault.text, unit)}</li>
                             ))}
                         </ul>
                     </section>

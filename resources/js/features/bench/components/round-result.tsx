@@ -1,4 +1,4 @@
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { router } from '@inertiajs/react';
 import { liftWords, moveWords, pushWords, turnWords } from '@/features/bench/lib/words';
 import { useUnits } from '@/shared/hooks/units';
@@ -18,8 +18,8 @@ export function RoundResult({ round, job, canWork }: { round: BenchRoundProps; j
         <section aria-live="polite" aria-label="What to do" className={`border-l-[6px] pl-4 ${round.good ? 'border-ink' : 'border-out'}`}>
             {round.load !== 'none' && <p className="text-soft">{LOADS[round.load]}</p>}
             {round.says.map((sentence, i) => (
-                <p key={sentence} className={i === 0 ? 'font-head text-2xl leading-tight font-semibold' : 'mt-1'}>
-                    {i === 0 ? <Ask about={ABOUT[round.kind]}>{inUnit(sentence, unit)}</Ask> : inUnit(sentence, unit)}
+                <p key={sentence.code + i} className={i === 0 ? 'font-head text-2xl leading-tight font-semibold' : 'mt-1'}>
+                    {i === 0 ? <Ask about={ABOUT[round.kind]}>{say(sentence, unit)}</Ask> : say(sentence, unit)}
                 </p>
             ))}
             {round.showsMoves && round.turns.length > 0 && (

@@ -1,6 +1,6 @@
 import { useUnits } from '@/shared/hooks/units';
 import { formatAngle, formatLength } from '@/shared/lib/format';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { Ask } from '@/shared/ui/ask';
 import type { LimitProps, ShaftResultProps } from '@/types/props';
 
@@ -18,20 +18,20 @@ export function ShaftNumbers({ shaft, limits }: { shaft: ShaftResultProps; limit
                 <Ask about="tube" className="block text-3xl font-semibold">
                     {show(Math.abs(shaft.tubeToCut))}
                 </Ask>
-                <span className="block">{inUnit(shaft.saw, unit)}</span>
+                <span className="block">{say(shaft.saw, unit)}</span>
             </p>
             {shaft.assumed.length > 0 && (
                 <ul className="grid gap-1 border-l-[6px] border-unsure pl-3" aria-label="Not given">
                     {shaft.assumed.map((sentence) => (
-                        <li key={sentence}>{sentence}</li>
+                        <li key={sentence.code}>{say(sentence, unit)}</li>
                     ))}
                 </ul>
             )}
             {shaft.warnings.length > 0 && (
                 <ul className="grid gap-1.5" aria-label="Warnings">
                     {shaft.warnings.map((warning) => (
-                        <li key={warning} className="border-l-[6px] border-out pl-3">
-                            {warning}
+                        <li key={say(warning, 'mm')} className="border-l-[6px] border-out pl-3">
+                            {say(warning, unit)}
                         </li>
                     ))}
                 </ul>

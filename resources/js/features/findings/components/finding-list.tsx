@@ -1,5 +1,5 @@
 import { useUnits } from '@/shared/hooks/units';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { FindingPicture } from '@/features/findings/components/finding-picture';
 import type { FindingProps, PointProps } from '@/types/props';
 
@@ -48,7 +48,7 @@ function Seen({ finding, points }: { finding: FindingProps; points: PointProps[]
     return (
         <li className="flex flex-wrap items-center gap-x-4 gap-y-1">
             <FindingPicture finding={finding} points={points} />
-            <p className="min-w-52 flex-1">{inUnit(finding.text, unit)}</p>
+            <p className="min-w-52 flex-1">{say(finding.text, unit)}</p>
         </li>
     );
 }

@@ -1,5 +1,5 @@
 import { useUnits } from '@/shared/hooks/units';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import type { FitProps } from '@/types/props';
 
 const WORDS: Record<FitProps['state'], [string, string]> = {
@@ -31,7 +31,7 @@ export function FitBanner({ fit }: { fit: FitProps }) {
             </h2>
             <ul className="mt-1 grid gap-0.5">
                 {fit.reasons.map((reason) => (
-                    <li key={reason}>{inUnit(reason, unit)}</li>
+                    <li key={say(reason, 'mm')}>{say(reason, unit)}</li>
                 ))}
             </ul>
             <p className="mt-1.5 text-sm text-soft">

@@ -1,6 +1,6 @@
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation, formatLength } from '@/shared/lib/format';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { Ask } from '@/shared/ui/ask';
 import type { HeldProps, PullProps } from '@/types/props';
 
@@ -24,9 +24,9 @@ function Held({ held }: { held: HeldProps[] }) {
             </h2>
             <ul className="grid gap-2">
                 {held.map((one) => (
-                    <li key={one.what}>
-                        <b className="font-semibold">{inUnit(one.what, unit)}</b>
-                        <span className="block">Only once {one.until}.</span>
+                    <li key={say(one.what, 'mm')}>
+                        <b className="font-semibold">{say(one.what, unit)}</b>
+                        <span className="block">Only once {say(one.until, unit)}.</span>
                     </li>
                 ))}
             </ul>

@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
 import { formatDeviation, formatLength, type Unit } from '@/shared/lib/format';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
 import type { InstrumentProps } from '@/types/props';
@@ -40,7 +40,7 @@ export function InstrumentRow({ instrument, unit, canWork, token, onEdit, onChec
                         {instrument.needsCheck && <b className="font-semibold text-unsure">? Check due. </b>}
                         {instrument.checked === null
                             ? 'Never checked; believed with usual accuracy.'
-                            : `Checked ${instrument.checked}. ${inUnit(instrument.check ?? '', unit)}`}
+                            : `Checked ${instrument.checked}. ${instrument.check ? say(instrument.check, unit) : ''}`}
                         {instrument.sigma !== null && (
                             <span className="text-soft">
                                 {' '}

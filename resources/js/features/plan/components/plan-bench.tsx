@@ -11,7 +11,7 @@ import { Ask } from '@/shared/ui/ask';
 import { Button } from '@/shared/ui/button';
 import { Trouble } from '@/shared/ui/trouble';
 import { typedLength, typedMillimetres } from '@/shared/lib/typed';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { UNJUDGED } from '@/shared/lib/unjudged';
 import type { JobProps, PlanProps, PointProps } from '@/types/props';
 
@@ -122,8 +122,8 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                         {plan.warnings.length > 0 && (
                             <ul className="grid gap-1.5">
                                 {plan.warnings.map((warning) => (
-                                    <li key={warning} className="border-l-[6px] border-out pl-3">
-                                        {inUnit(warning, unit)}
+                                    <li key={say(warning, 'mm')} className="border-l-[6px] border-out pl-3">
+                                        {say(warning, unit)}
                                     </li>
                                 ))}
                             </ul>

@@ -1,5 +1,5 @@
 import { useUnits } from '@/shared/hooks/units';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import type { JudgedProps, PracticeProps } from '@/types/props';
 
 function Lines({ title, lines, none }: { title: string; lines: JudgedProps[]; none: string }) {
@@ -10,8 +10,8 @@ function Lines({ title, lines, none }: { title: string; lines: JudgedProps[]; no
             {lines.length === 0 && <p className="text-soft">{none}</p>}
             <ul className="grid gap-1">
                 {lines.map((line) => (
-                    <li key={line.text} className={`border-l-[6px] pl-3 ${line.right ? 'border-ink' : 'border-out'}`}>
-                        <b className="font-semibold">{line.right ? '◆ right' : '■ not right'}</b> {inUnit(line.text, unit)}
+                    <li key={say(line.text, 'mm')} className={`border-l-[6px] pl-3 ${line.right ? 'border-ink' : 'border-out'}`}>
+                        <b className="font-semibold">{line.right ? '◆ right' : '■ not right'}</b> {say(line.text, unit)}
                     </li>
                 ))}
             </ul>

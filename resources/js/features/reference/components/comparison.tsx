@@ -1,4 +1,4 @@
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation } from '@/shared/lib/format';
 import type { ComparisonProps, SourceRegionProps } from '@/types/props';
@@ -19,7 +19,7 @@ export function Comparison({ comparison }: { comparison: ComparisonProps }) {
             <h2 id="comparison" className="text-2xl">
                 Two sources, one frame
             </h2>
-            <p className="mt-1 text-lg leading-snug">{inUnit(comparison.text, unit)}</p>
+            <p className="mt-1 text-lg leading-snug">{say(comparison.text, unit)}</p>
             <ol className="mt-2 border-t border-ink">
                 {comparison.regions.map((region) => (
                     <li key={region.from} className="grid grid-cols-[2rem_6rem_1fr_auto] gap-2 border-b border-line py-1.5">

@@ -1,5 +1,5 @@
 import { useUnits } from '@/shared/hooks/units';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { Link } from '@inertiajs/react';
 import { path } from '@/shared/lib/path';
 import type { DoubtProps } from '@/types/props';
@@ -17,7 +17,7 @@ export function ChartDoubts({ doubts, job }: { doubts: DoubtProps[]; job: number
                             ? 'Are columns of the chart swapped?'
                             : `Is the chart of ${[doubt.point, ...(doubt.other ? [doubt.other] : [])].join(' and ')} right?`}
                     </span>
-                    <span className="block leading-snug">{inUnit(doubt.text, unit)}</span>
+                    <span className="block leading-snug">{say(doubt.text, unit)}</span>
                     <Link href={path('reference', { job })} className="inline-flex min-h-11 items-center underline underline-offset-4">
                         Look at the reference
                     </Link>

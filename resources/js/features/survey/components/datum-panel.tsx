@@ -1,5 +1,5 @@
 import { useUnits } from '@/shared/hooks/units';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import { Ask } from '@/shared/ui/ask';
 import { Button } from '@/shared/ui/button';
 import type { DatumDecisionProps, DoubtfulBaseProps } from '@/types/props';
@@ -30,7 +30,7 @@ export function DatumPanel({ doubtful, decisions, base, canWork, onDecide }: Pro
             </h2>
             {doubtful.map((one) => (
                 <div key={one.point}>
-                    <p className="leading-snug">{inUnit(one.text, unit)}</p>
+                    <p className="leading-snug">{say(one.text, unit)}</p>
                     {canWork && (
                         <Button className="mt-1" onClick={() => onDecide(one.point)}>
                             Decide on {one.point}…

@@ -1,6 +1,6 @@
 import { readingName } from '@/shared/lib/words';
 import { formatAngle, formatDeviation, formatLength, type Unit } from '@/shared/lib/format';
-import { inUnit } from '@/shared/lib/in-unit';
+import { say } from '@/shared/lib/say';
 import type { CauseProps, ExplanationProps, MistakeProps, NextProps, ReadingProps } from '@/types/props';
 
 /** "One of these is wrong", or how many. */
@@ -21,7 +21,7 @@ export function mistakeWords(mistake: MistakeProps, reading: ReadingProps, unit:
 
 /** The likely cause; several where they fit about equally. */
 export function causeWords(causes: CauseProps[], unit: Unit): string {
-    return causes.map((cause, i) => (i === 0 ? '' : 'Or: ') + inUnit(cause.text, unit)).join(' ');
+    return causes.map((cause, i) => (i === 0 ? '' : 'Or: ') + say(cause.text, unit)).join(' ');
 }
 
 /** What either outcome means: "829.0 mm if 58 is wrong, 861.0 mm if 37 is." */

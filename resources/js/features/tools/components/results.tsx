@@ -1,6 +1,6 @@
 import { formatDeviation } from '@/shared/lib/format';
-import { inUnit } from '@/shared/lib/in-unit';
-import type { ToolResultProps } from '@/types/props';
+import { say } from '@/shared/lib/say';
+import type { Sentence, ToolResultProps } from '@/types/props';
 
 interface Props {
     results: ToolResultProps[];
@@ -12,7 +12,7 @@ interface Props {
 /** What a tool gives: its answer first, then its numbers with their units, then where the formula is from. */
 export function Results({ results, values, unit, source }: Props) {
     const truths = results.filter((one) => one.kind === 'truth');
-    const sentences = results.filter((one) => one.kind === 'text' && typeof values[one.name] === 'string');
+    const sentences = results.filter((one) => one.kind === 'text' && values[one.name] != null);
     const good = truths.every((one) => values[one.name] === true) && values.verdict !== 'out';
     return (
         <div className={`mt-4 border-l-[6px] pl-4 ${good ? 'border-ink' : 'border-out'}`}>
@@ -23,8 +23,8 @@ export function Results({ results, values, unit, source }: Props) {
             ))}
             {sentences.map((one) => (
                 <p key={one.name} className="mt-1 text-lg">
-                    {String(values[one.name]).includes(' ')
-                        ? inUnit(String(values[one.name]), unit)
+                    {typeof values[one.name] === 'object'
+                        ? say(values[one.name] as Sentence, unit)
                         : `${one.label}: ${String(values[one.name])}`}
                 </p>
             ))}
