@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Typing;
 
+use Geodex\Core\Settings\Provenances;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Words\Measure;
 use Geodex\Core\Words\Sentence;
@@ -60,6 +61,18 @@ final readonly class TypeScriptWriter
         }
 
         return self::HEAD."/** The kinds of readings, how each is called, and the coordinate that it reads off the bench: 0 along, 1 across, 2 up. */\nexport const kinds: { name: string; word: string; example: string; label: string; coordinate: 0 | 1 | 2 | null }[] = [\n$lines];\n";
+    }
+
+    /** Where each number comes from, as the class that computes it says. */
+    public function provenance(): string
+    {
+        $lines = '';
+        foreach (Provenances::all() as $name => $one) {
+            $told = array_diff_key(get_object_vars($one), ['name' => '']);
+            $lines .= "    $name: ".json_encode($told, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES).",\n";
+        }
+
+        return self::HEAD."/** Where each number comes from: its formula with what goes into it, where that is from, up to where it holds. */\nexport const provenance = {\n$lines} as const;\n";
     }
 
     /** @param  ReflectionClass<object>  $class */

@@ -9,7 +9,7 @@ import {
     valueWords,
     verdictWords,
 } from '../../resources/js/shared/lib/words';
-import { provenance } from '../../resources/js/shared/lib/provenance';
+import { provenance } from '../../resources/js/types/provenance';
 import type { NextProps, PointProps, ReadingProps } from '../../resources/js/types/props';
 
 function point(change: Partial<PointProps> = {}): PointProps {

@@ -153,7 +153,7 @@
             @elseif ($shaft === null)
                 <p>No driveshaft is entered.</p>
             @else
-                <p>Tube to {{ $shaft->tubeToCut < 0 ? 'add' : 'cut' }}: <strong>{{ $length(abs($shaft->tubeToCut)) }}</strong>. {{ $say($shaft->saw) }} {{ $shaft->leastEngagement === null ? 'Engagement at droop is not checked' : 'Least engagement '.$length($shaft->leastEngagement) }}, {{ $shaft->bottomingClearance === null ? 'bottoming at bump is not checked' : 'left before bottoming '.$length($shaft->bottomingClearance) }}. Critical speed {{ $shaft->criticalSpeed === null ? 'not known' : number_format($shaft->criticalSpeed).' rev/min' }}, fastest {{ number_format($shaft->speed) }} rev/min.</p>
+                <p>Tube to {{ $shaft->tubeToCut < 0 ? 'add' : 'cut' }}: <strong>{{ $length(abs($shaft->tubeToCut)) }}</strong>. {{ $say($shaft->saw) }} {{ $shaft->minEngagement === null ? 'Engagement at droop is not checked' : 'Least engagement '.$length($shaft->minEngagement) }}, {{ $shaft->bottomingClearance === null ? 'bottoming at bump is not checked' : 'left before bottoming '.$length($shaft->bottomingClearance) }}. Critical speed {{ $shaft->criticalSpeed === null ? 'not known' : number_format($shaft->criticalSpeed).' rev/min' }}, fastest {{ number_format($shaft->speed) }} rev/min.</p>
                 <table>
                     <thead><tr><th>At</th><th class="n">Length</th><th class="n">Engagement</th><th class="n">Front joint</th><th class="n">Rear joint</th><th class="n">Uncancelled</th></tr></thead>
                     @foreach ($shaft->states as $state)

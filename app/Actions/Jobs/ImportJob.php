@@ -34,7 +34,7 @@ final readonly class ImportJob
             $stored = new StoredJobRow(['workshop_id' => $workshop->id]);
             $import = new Import($job, $document, $user);
             foreach (JobParts::all() as $part) {
-                $part->takeIn($stored, $import);
+                $part->import($stored, $import);
             }
             $this->mustBeReadable($stored);
 

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 /** Has the simulated helper of an exercise take a reading, and closes the exercise with an answer. */
 final readonly class MeasureExercise
 {
-    private const MOST_READINGS = 400;
+    private const MAX_READINGS = 400;
 
     /** @throws CoreFailure if the points are not understood */
     public function handle(PracticeRun $run, string $call): void
@@ -23,7 +23,7 @@ final readonly class MeasureExercise
         DB::transaction(function () use ($run, $exercise, $kind): void {
             $held = PracticeRun::whereKey($run->id)->lockForUpdate()->firstOrFail();
             $number = count($held->readings) + 1;
-            abort_if($number > self::MOST_READINGS, 422, 'That is enough readings for one frame; say what is bent.');
+            abort_if($number > self::MAX_READINGS, 422, 'That is enough readings for one frame; say what is bent.');
             $held->update(['readings' => [...$held->readings, ['number' => $number, 'kind' => $kind::name(), 'points' => $kind->points(), 'value' => $exercise->measurer->read($kind, $number)->value]]]);
             $run->setRawAttributes($held->getAttributes(), true);
         });

@@ -11,7 +11,7 @@ use RuntimeException;
 /** A save made from a state that is no longer the stored one. */
 final class StaleSave extends RuntimeException
 {
-    private const MOST_TOLD = 40;
+    private const MAX_TOLD = 40;
 
     public function __construct(string $part, private readonly mixed $theirs, private readonly mixed $mine)
     {
@@ -36,7 +36,7 @@ final class StaleSave extends RuntimeException
             }
         }
 
-        return array_slice($differences, 0, self::MOST_TOLD);
+        return array_slice($differences, 0, self::MAX_TOLD);
     }
 
     private function words(mixed $value): string

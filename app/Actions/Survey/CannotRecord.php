@@ -18,8 +18,8 @@ final class CannotRecord extends Refusal
         return new self(self::ID_TAKEN, "Another reading has the id “{$id}” already: reading {$known->number}, {$known->kind}, {$known->typed}. This one was not stored; send it with an id of its own.", ['id' => $id, 'number' => $known->number]);
     }
 
-    public static function full(int $most): self
+    public static function full(int $max): self
     {
-        return new self('reading.log-full', "This survey holds $most readings, which is all that one can. Start a second survey.", ['most' => $most]);
+        return new self('reading.log-full', "This survey holds $max readings, which is all that one can. Start a second survey.", ['most' => $max]);
     }
 }

@@ -45,7 +45,7 @@ final readonly class BenchPart implements JobPart, SavedPart
         ])];
     }
 
-    public function takeIn(Job $stored, Import $from): void
+    public function import(Job $stored, Import $from): void
     {
         $bench = $from->section('bench');
         if ($bench === []) {

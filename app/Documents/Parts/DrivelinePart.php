@@ -30,7 +30,7 @@ final readonly class DrivelinePart implements JobPart, SavedPart
         return ['driveline' => $job->driveline === null ? null : $as->withUnits($job->driveline)];
     }
 
-    public function takeIn(Job $stored, Import $from): void
+    public function import(Job $stored, Import $from): void
     {
         $stored->update(['driveline' => $from->document['driveline'] ?? null]);
     }

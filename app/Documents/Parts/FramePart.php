@@ -14,7 +14,7 @@ final readonly class FramePart implements JobPart
         return ['frame' => array_filter($as->withUnits($job->frame))];
     }
 
-    public function takeIn(Job $stored, Import $from): void
+    public function import(Job $stored, Import $from): void
     {
         $stored->update(['frame' => $from->section('frame')]);
     }

@@ -21,7 +21,7 @@ final readonly class HeadPart implements JobPart
         ];
     }
 
-    public function takeIn(Job $stored, Import $from): void
+    public function import(Job $stored, Import $from): void
     {
         $vehicle = $from->document['vehicle'] ?? '';
         $stored->fill(['title' => $from->job->title, 'vehicle' => is_string($vehicle) ? $vehicle : '', 'units' => $from->job->units->value, 'frame' => []])->save();

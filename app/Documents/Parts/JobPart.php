@@ -17,5 +17,5 @@ interface JobPart
     public function layOut(Job $job, Layout $as): array;
 
     /** Stores what the document has of it; the job itself is there, with what parts before have stored. */
-    public function takeIn(Job $stored, Import $from): void;
+    public function import(Job $stored, Import $from): void;
 }

@@ -38,7 +38,7 @@ final readonly class PlanPart implements JobPart, SavedPart
         return ['plan' => $operations === [] ? null : ['operations' => $operations]];
     }
 
-    public function takeIn(Job $stored, Import $from): void
+    public function import(Job $stored, Import $from): void
     {
         foreach ($from->job->operations as $operation) {
             $stored->operations()->create([...PlanOperation::columns($operation), 'typed' => []]);

@@ -40,7 +40,7 @@ final readonly class PointsPart implements JobPart, SavedPart
         ];
     }
 
-    public function takeIn(Job $stored, Import $from): void
+    public function import(Job $stored, Import $from): void
     {
         $rows = [];
         foreach ($from->job->frame->points as $i => $point) {

@@ -16,7 +16,7 @@ final readonly class ReferencesPart implements JobPart
         return ['references' => $as->asTyped ? $job->sources->map(fn (ReferenceSource $source): array => $this->source($source, $as))->values()->all() : []];
     }
 
-    public function takeIn(Job $stored, Import $from): void
+    public function import(Job $stored, Import $from): void
     {
         foreach ($from->job->sources as $source) {
             $stored->sources()->create([

@@ -33,7 +33,7 @@ final readonly class SurveysPart implements JobPart
         return ['surveys' => array_map(fn (Survey $survey): array => $this->survey($survey, $codes, $as), $as->surveys)];
     }
 
-    public function takeIn(Job $stored, Import $from): void
+    public function import(Job $stored, Import $from): void
     {
         [$job, $keys, $user] = [$from->job, $from->keys, $from->user];
         /** @var list<array{readings: list<array<string, mixed>>}> $entries */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Instruments\TakeInLine;
+use App\Actions\Instruments\ImportLine;
 use App\Documents\JobDocument;
 use App\Documents\StoredJob;
 use App\Models\Instrument;
@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\DB;
 /** What an instrument speaks: JSON lines over HTTP, as docs/instrument.md has it. */
 final class InstrumentLineController extends Controller
 {
-    private const MOST_LINES = 500;
+    private const MAX_LINES = 500;
 
     /** A person at the frame does not wait longer than this for a reading. */
     private const WANTED_FOR_MINUTES = 10;
@@ -29,7 +29,7 @@ final class InstrumentLineController extends Controller
         [$instrument, $survey] = $this->attached($request);
         $number = 1 + (int) DB::table('readings')->where('survey_id', $survey->id)->max('number');
         $lines = InstrumentRequest::where('instrument_id', $instrument->id)->where('survey_id', $survey->id)->whereNull('answered_at')
-            ->where('created_at', '>=', Carbon::now()->subMinutes(self::WANTED_FOR_MINUTES))->orderBy('id')->limit(self::MOST_LINES)->get()
+            ->where('created_at', '>=', Carbon::now()->subMinutes(self::WANTED_FOR_MINUTES))->orderBy('id')->limit(self::MAX_LINES)->get()
             ->map(fn (InstrumentRequest $wanted, int $i): array => ['id' => $wanted->client_id, 'kind' => $wanted->kind, ...array_combine(ReadingKinds::named($wanted->kind)::roles(), $wanted->points), 'number' => $number + $i])->all();
 
         return $lines === [] ? new Response(status: 204) : $this->lines(array_values($lines));
@@ -43,12 +43,12 @@ final class InstrumentLineController extends Controller
         return $this->lines([['format' => $document['format'], 'version' => $document['version'], 'title' => $document['title'], 'units' => $document['units'], 'points' => $document['points']]]);
     }
 
-    public function store(Request $request, TakeInLine $take, StoredJob $jobs): Response
+    public function store(Request $request, ImportLine $take, StoredJob $jobs): Response
     {
         [$instrument, $survey] = $this->attached($request);
         $frame = $jobs->read($survey->job)->frame;
         $answers = [];
-        foreach (array_slice(array_filter(explode("\n", $request->getContent()), fn (string $line): bool => trim($line) !== ''), 0, self::MOST_LINES) as $line) {
+        foreach (array_slice(array_filter(explode("\n", $request->getContent()), fn (string $line): bool => trim($line) !== ''), 0, self::MAX_LINES) as $line) {
             $decoded = json_decode($line, true, 8);
             $answers[] = is_array($decoded) ? $take->handle($instrument, $survey, $frame, $decoded) : ['id' => '', 'stored' => false, 'error' => 'This line is no JSON object.'];
         }

@@ -37,7 +37,7 @@ final class JobController extends Controller
             'archived' => $archived,
             'aside' => $user->workshop->jobs()->whereNotNull('archived_at')->count(),
             'canCreate' => $user->can('create', Job::class),
-            'greatestBytes' => JobReader::GREATEST_BYTES,
+            'maxBytes' => JobReader::MAX_BYTES,
             'tooLarge' => $request->boolean('too-large'),
         ]);
     }

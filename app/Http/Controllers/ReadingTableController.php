@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Survey\TakeInReadings;
+use App\Actions\Survey\ImportReadings;
 use App\Http\Requests\FileRequest;
 use App\Import\ReadingsCsv;
 use App\Models\Job;
@@ -21,7 +21,7 @@ final class ReadingTableController extends Controller
         return new Response($csv->write($this->survey($job, $survey)), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"readings-$survey.csv\""]);
     }
 
-    public function store(FileRequest $request, Job $job, string $survey, TakeInReadings $take): RedirectResponse
+    public function store(FileRequest $request, Job $job, string $survey, ImportReadings $take): RedirectResponse
     {
         $this->authorize('work', $job);
         $count = $take->handle($this->survey($job, $survey), $this->user($request), $request->contents());

@@ -27,7 +27,7 @@ final readonly class ComparisonProps
 
         return new self(
             $first, $second,
-            array_map(fn (SourceRegion $region): SourceRegionProps => new SourceRegionProps($region->from, $region->to, $region->points, $region->worst, $region->side), $comparison->regions),
+            array_map(fn (SourceRegion $region): SourceRegionProps => new SourceRegionProps($region->from, $region->to, $region->points, $region->worst, $region->side->value), $comparison->regions),
             $differences, $comparison->only, $comparison->text,
         );
     }

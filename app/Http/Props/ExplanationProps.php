@@ -21,7 +21,7 @@ final readonly class ExplanationProps
         return new self(array_map(fn (Mistake $mistake): MistakeProps => new MistakeProps(
             $mistake->reading,
             $mistake->error,
-            array_map(fn (LikelyCause $cause): CauseProps => new CauseProps($cause->kind, $cause->error, $cause->text, $cause->points), array_slice($mistake->causes, 0, self::CAUSES)),
+            array_map(fn (LikelyCause $cause): CauseProps => new CauseProps($cause->kind->value, $cause->error, $cause->text, $cause->points), array_slice($mistake->causes, 0, self::CAUSES)),
         ), $explanation->mistakes), $explanation->weightedSum);
     }
 }

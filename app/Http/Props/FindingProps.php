@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use Geodex\Core\Findings\Finding;
-use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Words\Sentence;
 
 /** What the deviations mean together; mm. */
@@ -27,7 +26,7 @@ final readonly class FindingProps
     {
         return new self(
             $finding->pattern->value, $finding->section->value, $finding->side, $finding->amount,
-            (new SurveyOptions)->coverage * $finding->sigma, $finding->significant, $finding->text, $finding->points,
+            $finding->expanded, $finding->significant, $finding->text, $finding->points,
         );
     }
 }

@@ -7,7 +7,6 @@ namespace App\Http\Props;
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Survey\PointResult;
 use Geodex\Core\Survey\Reason;
-use Geodex\Core\Survey\SurveyOptions;
 
 /** A point of the frame: where the chart wants it, where it is, how sure that is; mm along x, y, z. */
 final readonly class PointProps
@@ -53,14 +52,13 @@ final readonly class PointProps
     /** @param  'carries'|'doubtful'|'left-out'|'no'  $datum */
     public static function from(Point $point, ?PointResult $result, string $datum = 'no'): self
     {
-        $coverage = (new SurveyOptions)->coverage;
         $feature = $point->feature === null ? '' : $point->feature->kind->value.($point->feature->diameter === null ? '' : ' ⌀ '.round($point->feature->diameter->mm, 2).' mm');
 
         return new self(
             $point->id, $point->name, $point->side->value, $point->mate, $point->base, $feature,
             $point->reference?->toArray(), $point->tolerance->mm,
-            $result?->measured?->toArray(), $result?->deviation?->toArray(), $result?->sigma?->times($coverage)->toArray(),
-            $result?->determined, array_map(fn ($verdict): string => $verdict->value, $result->axes ?? []), $result->verdict->value ?? 'unmeasured', $result?->decidingAxis($point->tolerance->mm, $coverage),
+            $result?->measured?->toArray(), $result?->deviation?->toArray(), $result?->expanded?->toArray(),
+            $result?->determined, array_map(fn ($verdict): string => $verdict->value, $result->axes ?? []), $result->verdict->value ?? 'unmeasured', $result?->decidingAxis($point->tolerance->mm),
             array_map(fn (?Reason $reason): ?string => $reason?->value, $result->reasons ?? []), $result?->reason()?->value,
             array_map(fn (array $hull): array => array_map(fn (float $mm): ?float => is_finite($mm) ? $mm : null, $hull), $result->hull ?? []), $datum,
         );

@@ -9,9 +9,8 @@ use App\Models\PracticeRun;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Geometry\Vector3;
-use Geodex\Core\Simulation\SimulatedFrame;
+use Geodex\Core\Survey\PointResult;
 use Geodex\Core\Survey\Reading\ReadingKinds;
-use Geodex\Core\Survey\RigidMotionFitter;
 
 /** An exercise as the trainee sees it; the truth only once they have answered. */
 final readonly class PracticeProps
@@ -48,7 +47,7 @@ final readonly class PracticeProps
 
         return new self(
             $run->id, $run->seed, $run->level->value, $run->level->par(),
-            $score === null ? array_map(fn (Point $point): PointProps => PointProps::from($point, null), $exercise->simulated->frame->points) : self::truth($exercise->simulated),
+            $score === null ? array_map(fn (Point $point): PointProps => PointProps::from($point, null), $exercise->simulated->frame->points) : array_map(fn (Point $point, PointResult $is): PointProps => PointProps::from($point, $is), $exercise->simulated->frame->points, $exercise->simulated->asMeasured()),
             $readings, $score?->points, JudgedProps::all($score->findings ?? []), JudgedProps::all($score->readings ?? []),
         );
     }
@@ -62,29 +61,5 @@ final readonly class PracticeProps
         }
 
         return $chart;
-    }
-
-    /**
-     * The points as they really are, laid on the base points.
-     *
-     * @return list<PointProps>
-     */
-    private static function truth(SimulatedFrame $simulated): array
-    {
-        $base = array_values(array_filter($simulated->frame->points, fn (Point $point): bool => $point->base));
-        $chart = self::chart($simulated->frame);
-        $motion = (new RigidMotionFitter)->fit(
-            array_map(fn (Point $point): Vector3 => $simulated->truth[$point->id], $base),
-            array_map(fn (Point $point): Vector3 => $chart[$point->id], $base),
-        );
-
-        return array_map(function (Point $point) use ($simulated, $motion, $chart): PointProps {
-            $plain = PointProps::from($point, null);
-            $is = $motion->apply($simulated->truth[$point->id]);
-            $off = $is->minus($chart[$point->id])->toArray();
-            $axes = array_map(fn (float $mm, float $tolerance): string => abs($mm) > $tolerance ? 'out' : 'in', $off, $point->tolerance->mm);
-
-            return new PointProps($plain->id, $plain->name, $plain->side, $plain->mate, $plain->base, $plain->feature, $plain->chart, $plain->tolerance, $is->toArray(), $off, [0.0, 0.0, 0.0], [true, true, true], $axes, in_array('out', $axes, true) ? 'out' : 'in', null);
-        }, $simulated->frame->points);
     }
 }

@@ -77,7 +77,7 @@ final readonly class ReadingProps
             $reading->edge,
             $reading->instrument,
             $result?->detectable,
-            array_map(fn (LikelyCause $cause): CauseProps => new CauseProps($cause->kind, $cause->error, $cause->text, $cause->points), array_slice($result->causes ?? [], 0, 3)),
+            array_map(fn (LikelyCause $cause): CauseProps => new CauseProps($cause->kind->value, $cause->error, $cause->text, $cause->points), array_slice($result->causes ?? [], 0, 3)),
         );
     }
 }

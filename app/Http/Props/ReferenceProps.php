@@ -51,7 +51,7 @@ final readonly class ReferenceProps
             array_values($job->points->map(fn ($point): ChartRowProps => ChartRowProps::from($point))->all()),
             array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $frame->axles),
             array_values($job->sources->map(fn (ReferenceSource $source): SourceProps => SourceProps::from($source))->all()),
-            array_map(fn (ChartFault $fault): ChartFaultProps => new ChartFaultProps($fault->kind, $fault->points, $fault->text), (new ChartChecker)->check($frame)),
+            array_map(fn (ChartFault $fault): ChartFaultProps => new ChartFaultProps($fault->kind->value, $fault->points, $fault->text), (new ChartChecker)->check($frame)),
             array_values($surveys->map(fn (Survey $survey): SurveyChoiceProps => new SurveyChoiceProps($survey->id, $survey->job_id === $job->id, $survey->job->title, $survey->code, $survey->stage))->all()),
             match (true) {
                 ! $charted => 'the frame’s own mirror image',

@@ -30,7 +30,7 @@ final readonly class ShaftResultProps
         public float $tubeOutside,
         public Sentence $saw,
         public ?float $bottomingClearance,
-        public ?float $leastEngagement,
+        public ?float $minEngagement,
         public ?float $criticalSpeed,
         public float $speed,
         public float $speedVariation,
@@ -46,7 +46,7 @@ final readonly class ShaftResultProps
             $result->shaft->front->axis()->toArray(), $result->shaft->rear->axis()->toArray(),
             array_map(ShaftStateProps::from(...), $result->states),
             $result->tubeToCut, $result->shaft->tube->outside, $result->cut->text(),
-            $result->bottomingClearance, $result->leastEngagement, $result->criticalSpeed, $result->shaft->speed,
+            $result->bottomingClearance, $result->minEngagement, $result->criticalSpeed, $result->shaft->speed,
             $result->speedVariation, $result->angularAcceleration, $result->warnings, $result->assumed,
         );
     }

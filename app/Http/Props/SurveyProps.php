@@ -18,8 +18,8 @@ use Geodex\Core\Frame\Point;
 use Geodex\Core\Survey\Datum\DoubtfulBase;
 use Geodex\Core\Survey\Explanation\Explanation;
 use Geodex\Core\Survey\MeasuringTour;
+use Geodex\Core\Survey\Progress;
 use Geodex\Core\Survey\Repeat\Repeat;
-use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
 
 /** Everything a screen shows of a survey at one moment. */
@@ -86,7 +86,7 @@ final readonly class SurveyProps
             array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $assessed->frame->axles),
             $result->base ?? [],
             $result === null ? null : NetworkProps::from($result->network),
-            ProgressProps::of($points, $assessed->forecast),
+            ProgressProps::from(Progress::of($assessed->frame, $result), $assessed->forecast),
             $assessed->trouble === null ? null : TroubleProps::kept($assessed->trouble),
             [],
             ...self::judgement($assessed, self::decisions($survey, $codes)),
@@ -105,7 +105,6 @@ final readonly class SurveyProps
      */
     private static function judgement(AssessedSurvey $assessed, array $decisions): array
     {
-        $coverage = (new SurveyOptions)->coverage;
         $result = $assessed->assessment?->survey;
 
         return [
@@ -114,13 +113,13 @@ final readonly class SurveyProps
             'doubtfulBase' => array_map(fn (DoubtfulBase $one): DoubtfulBaseProps => new DoubtfulBaseProps($one->id, $one->off->toArray(), $one->text()), $result?->doubtfulBase() ?? []),
             'decisions' => $decisions,
             'held' => array_map(fn (HeldPull $one): HeldProps => new HeldProps($one->what, $one->until), $assessed->assessment->held ?? []),
-            'repeats' => array_map(fn (Repeat $repeat): RepeatProps => new RepeatProps($repeat->kind, $repeat->readings, $repeat->mean, $coverage * $repeat->sigma, $repeat->spread, $repeat->agree), $assessed->repeats),
-            'doubts' => array_map(fn (ChartDoubt $doubt): DoubtProps => new DoubtProps($doubt->kind, $doubt->point, $doubt->other, $doubt->axis, $doubt->chart, $doubt->measured, $doubt->suggested, $doubt->text), $assessed->doubts),
+            'repeats' => array_map(fn (Repeat $repeat): RepeatProps => new RepeatProps($repeat->kind, $repeat->readings, $repeat->mean, $repeat->expanded, $repeat->spread, $repeat->agree), $assessed->repeats),
+            'doubts' => array_map(fn (ChartDoubt $doubt): DoubtProps => new DoubtProps($doubt->kind->value, $doubt->point, $doubt->other, $doubt->axis, $doubt->chart, $doubt->measured, $doubt->suggested, $doubt->text), $assessed->doubts),
             'pulls' => array_map(fn (PullStep $step): PullProps => new PullProps(
                 $step->order, $step->pattern->value, $step->section->value, $step->points, $step->amount, $step->expanded, $step->direction, $step->text,
                 array_map(fn (PullCheck $check): PullCheckProps => new PullCheckProps($check->kind, $check->call, $check->now, $check->target), $step->checks),
             ), $assessed->assessment->pulls ?? []),
-            'fit' => $assessed->assessment === null ? null : new FitProps($assessed->assessment->fit->state, $assessed->assessment->fit->reasons),
+            'fit' => $assessed->assessment === null ? null : new FitProps($assessed->assessment->fit->state->value, $assessed->assessment->fit->reasons),
             'blocked' => $assessed->blocked,
             'tour' => self::tour($assessed),
             'against' => $assessed->assessment === null ? ($assessed->frame->isUncharted() ? 'mirror' : 'chart') : $assessed->assessment->against->value,

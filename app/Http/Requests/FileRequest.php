@@ -13,7 +13,7 @@ class FileRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:'.intdiv(JobReader::GREATEST_BYTES, 1000)]];
+        return ['file' => ['required', 'file', 'max:'.intdiv(JobReader::MAX_BYTES, 1000)]];
     }
 
     /** @return array<string, string> */

@@ -13,12 +13,12 @@ final class InstrumentCheckRequest extends FormRequest
 {
     use ReadsLengths;
 
-    private const MOST_READINGS = 30;
+    private const MAX_READINGS = 30;
 
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['unit' => ['required', 'in:mm,in'], 'known' => ['required', 'string', 'max:40'], 'readings' => ['required', 'array', 'max:'.self::MOST_READINGS], 'readings.*' => ['nullable', 'string', 'max:40']];
+        return ['unit' => ['required', 'in:mm,in'], 'known' => ['required', 'string', 'max:40'], 'readings' => ['required', 'array', 'max:'.self::MAX_READINGS], 'readings.*' => ['nullable', 'string', 'max:40']];
     }
 
     /** @return array<string, string> */

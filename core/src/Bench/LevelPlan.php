@@ -43,7 +43,7 @@ final readonly class LevelPlan implements BenchPlan
             ),
         ];
         if (abs($this->twist) > self::SEEN_MM) {
-            $says[] = Sentence::of('level.wound', 'No plane fits better than {twist}: the bench itself is wound.', twist: Measure::computed(abs($this->twist)));
+            $says[] = Sentence::of('level.twisted', 'No plane fits better than {twist}: the bench itself is twisted.', twist: Measure::computed(abs($this->twist)));
         }
         if (abs($this->misclosure) > self::SEEN_MM) {
             $says[] = Sentence::of('level.misclosure', 'Round the four beams the level is out with itself by {by}; turn it end for end and read again.', by: Measure::computed(abs($this->misclosure)));

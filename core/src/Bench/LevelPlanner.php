@@ -4,12 +4,22 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Bench;
 
+use Geodex\Core\Words\HasProvenance;
+use Geodex\Core\Words\Provenance;
+
 /**
  * Finds the turns that bring all corners to one height with the smallest total movement. Σ|h − hᵢ| is least at the median,
  * between the second and third height; within that the height nearest the mean is taken, and no screw passes a stop.
  */
-final readonly class LevelPlanner
+final readonly class LevelPlanner implements HasProvenance
 {
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('turns', 'Turns', 'all corners to the height h that makes Σ|h − hᵢ| least, within the stops; turns = change / pitch', 'docs/formulas.md, Bench'),
+        ];
+    }
+
     /**
      * @param  array<string, float>  $extension  how far each screw stands above its lower stop (mm) by corner; half the travel where not given
      *

@@ -10,14 +10,14 @@ use Geodex\Core\Words\Sentence;
 /** How the vehicle sits on the bench, what to move, and whether it may be tacked. */
 final readonly class SettingPlan implements BenchPlan
 {
-    /** A wind of less is told by nobody (mm). */
-    private const WOUND_MM = 0.5;
+    /** A twist of less is told by nobody (mm). */
+    private const TWIST_MM = 0.5;
 
     /**
      * @param  float  $frontOff  middle of the front pair right of the centreline (mm)
      * @param  float  $rearOff  middle of the rear pair right of the centreline (mm)
      * @param  float  $roll  right side higher than left, mean of both ends (mm)
-     * @param  float  $wound  roll of the rear less roll of the front (mm): twist of the vehicle itself, no lift takes it out
+     * @param  float  $twist  roll of the rear less roll of the front (mm): twist of the vehicle itself, no lift takes it out
      * @param  float  $worst  largest of what is left to move (mm)
      * @param  list<SupportMove>  $moves  front first
      * @param  list<Sentence>  $left  what keeps it from being tacked
@@ -26,7 +26,7 @@ final readonly class SettingPlan implements BenchPlan
         public float $frontOff,
         public float $rearOff,
         public float $roll,
-        public float $wound,
+        public float $twist,
         public float $worst,
         public bool $readyToTack,
         public array $moves,
@@ -40,8 +40,8 @@ final readonly class SettingPlan implements BenchPlan
             return [Sentence::of('setting.not-ready', 'Not ready to tack: {left}.', left: Sentence::joined('setting.off', '; ', $this->left))];
         }
         $says = [Sentence::of('setting.ready', 'Ready to tack: everything is within tolerance.')];
-        if (abs($this->wound) > self::WOUND_MM) {
-            $says[] = Sentence::of('setting.wound', 'The vehicle itself is wound by {by} from front to rear; no lift takes that out.', by: Measure::computed(abs($this->wound)));
+        if (abs($this->twist) > self::TWIST_MM) {
+            $says[] = Sentence::of('setting.twisted', 'The vehicle itself is twisted by {by} from front to rear; no lift takes that out.', by: Measure::computed(abs($this->twist)));
         }
 
         return $says;

@@ -5,21 +5,31 @@ declare(strict_types=1);
 namespace Geodex\Core\Bench;
 
 use Geodex\Core\LinearAlgebra\EigenSolver;
+use Geodex\Core\LinearAlgebra\SparseRow;
+use Geodex\Core\Words\HasProvenance;
 use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Provenance;
 use Geodex\Core\Words\Sentence;
 
 /**
  * Lays four corners out from six lengths by least squares (six readings, five of shape), holds the front beam, and says how
  * the rear corners come to the rectangle of mean length. Mikhail & Ackermann, Observations and Least Squares, chapter 7.
  */
-final readonly class SquarePlanner
+final readonly class SquarePlanner implements HasProvenance
 {
     private const ITERATIONS = 30;
 
     private const CONVERGED_MM = 1e-9;
 
     /** More than this is no bench but a slip of the pen. */
-    private const GREATEST_MISCLOSURE_SHARE = 0.05;
+    private const MAX_MISCLOSURE_SHARE = 0.05;
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('square', 'Square', 'corners from sides and diagonals by least squares, the front beam held; rack s = (d₁² − d₂²) / (4 l)', 'docs/formulas.md, Bench'),
+        ];
+    }
 
     /** @throws UnusableBench if the lengths do not go together */
     public function plan(PanelLengths $panel, float $tolerance): SquarePlan
@@ -61,7 +71,7 @@ final readonly class SquarePlanner
                 throw UnusableBench::notPositive($what, $mm);
             }
         }
-        if (abs($diagonalA - $diagonalB) > self::GREATEST_MISCLOSURE_SHARE * min($diagonalA, $diagonalB)) {
+        if (abs($diagonalA - $diagonalB) > self::MAX_MISCLOSURE_SHARE * min($diagonalA, $diagonalB)) {
             throw UnusableBench::lengthsDoNotClose(sprintf('diagonals %g and %g', $diagonalA, $diagonalB));
         }
         $unequal = $diagonalA - $diagonalB;
@@ -98,9 +108,7 @@ final readonly class SquarePlanner
             }
             $right = array_fill(0, 8, 0.0);
             foreach ($rows as $k => $row) {
-                foreach ($row as $column => $partial) {
-                    $right[$column] += $partial * $residuals[$k];
-                }
+                SparseRow::addTo($right, $row, $residuals[$k]);
             }
             $step = (new EigenSolver)->factor($rows, 8)->solve($right);
             $largest = max([0.0, ...array_map(abs(...), $step)]);
@@ -109,7 +117,7 @@ final readonly class SquarePlanner
             }
         }
         $misclosure = max(array_map(abs(...), $residuals));
-        if ($largest > 1e-3 || $misclosure > self::GREATEST_MISCLOSURE_SHARE * $panel->diagonalA) {
+        if ($largest > 1e-3 || $misclosure > self::MAX_MISCLOSURE_SHARE * $panel->diagonalA) {
             throw UnusableBench::lengthsDoNotClose(sprintf('they contradict each other by %.0f mm', $misclosure));
         }
 

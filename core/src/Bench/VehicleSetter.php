@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Bench;
 
+use Geodex\Core\Words\HasProvenance;
 use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Provenance;
 use Geodex\Core\Words\Sentence;
 
 /**
@@ -12,9 +14,16 @@ use Geodex\Core\Words\Sentence;
  * so the pair at the far end moves too; to first order in the small angle, what is off is a straight line over station,
  * and each support moves by that line's value at its own station.
  */
-final readonly class VehicleSetter
+final readonly class VehicleSetter implements HasProvenance
 {
     private const APART_MM = 100.0;
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('setting', 'Push and lift', 'what is off is a line over station; each support moves by that line at its own station', 'docs/formulas.md, Bench'),
+        ];
+    }
 
     /**
      * @param  ?float  $frontWanted  height of the front pair above the bench (mm); the mean of all four where not given
@@ -43,13 +52,13 @@ final readonly class VehicleSetter
             $moves[] = new SupportMove($end, $push, $lever * $push, $left, $right, $lever * ($left + $right) / 2);
         }
         $roll = ($front->rightHeight - $front->leftHeight + $rear->rightHeight - $rear->leftHeight) / 2;
-        $wound = ($rear->rightHeight - $rear->leftHeight) - ($front->rightHeight - $front->leftHeight);
+        $twist = ($rear->rightHeight - $rear->leftHeight) - ($front->rightHeight - $front->leftHeight);
 
-        return $this->judged($front, $rear, $tolerance, $frontWanted, $rearWanted, $roll, $wound, $moves);
+        return $this->judged($front, $rear, $tolerance, $frontWanted, $rearWanted, $roll, $twist, $moves);
     }
 
     /** @param  list<SupportMove>  $moves */
-    private function judged(EndPair $front, EndPair $rear, float $tolerance, float $frontWanted, float $rearWanted, float $roll, float $wound, array $moves): SettingPlan
+    private function judged(EndPair $front, EndPair $rear, float $tolerance, float $frontWanted, float $rearWanted, float $roll, float $twist, array $moves): SettingPlan
     {
         $off = [
             'the front stands {by} to the {way}' => $front->offCentre(),
@@ -66,10 +75,10 @@ final readonly class VehicleSetter
             }
         }
 
-        if (abs($wound) > $tolerance) {
-            $left[] = Sentence::of('setting.wound', 'its two ends roll against each other by {by}: find what holds it up, or the frame is twisted', by: Measure::computed(abs($wound)));
+        if (abs($twist) > $tolerance) {
+            $left[] = Sentence::of('setting.twisted', 'its two ends roll against each other by {by}: find what holds it up, or the frame is twisted', by: Measure::computed(abs($twist)));
         }
 
-        return new SettingPlan($front->offCentre(), $rear->offCentre(), $roll, $wound, max(abs($wound), ...array_map(abs(...), array_values($off))), $left === [], $moves, $left);
+        return new SettingPlan($front->offCentre(), $rear->offCentre(), $roll, $twist, max(abs($twist), ...array_map(abs(...), array_values($off))), $left === [], $moves, $left);
     }
 }

@@ -16,9 +16,9 @@ final readonly class HeatInputCalculator implements Calculator
     /** Joint factors of a thin and of a thick plate. */
     private const FACTORS = ['bead' => [1.0, 1.0], 'butt' => [0.9, 0.9], 'corner' => [0.9, 0.67], 'tee' => [0.67, 0.67]];
 
-    private const LEAST_HEAT = 0.02;
+    private const MIN_HEAT = 0.02;
 
-    private const GREATEST_HEAT = 5.0;
+    private const MAX_HEAT = 5.0;
 
     public static function name(): string
     {
@@ -77,8 +77,8 @@ final readonly class HeatInputCalculator implements Calculator
         $speed = $this->speed($given);
         $efficiency = $given->optional('efficiency') ?? self::EFFICIENCY[$given->text('process')];
         $heat = $efficiency * 60 * $given->number('voltage') * $given->number('current') / (1000 * $speed);
-        if ($heat < self::LEAST_HEAT || $heat > self::GREATEST_HEAT) {
-            throw InvalidFields::with([sprintf('speed: a heat input of %.3g kJ/mm is none that is welded with (from %g to %g); check volts, amps and speed.', $heat, self::LEAST_HEAT, self::GREATEST_HEAT)]);
+        if ($heat < self::MIN_HEAT || $heat > self::MAX_HEAT) {
+            throw InvalidFields::with([sprintf('speed: a heat input of %.3g kJ/mm is none that is welded with (from %g to %g); check volts, amps and speed.', $heat, self::MIN_HEAT, self::MAX_HEAT)]);
         }
         $length = $given->optional('length');
 

@@ -11,7 +11,7 @@ final readonly class AccuracyCommand
 {
     private const USAGE = 'usage: geodex accuracy [--frames 500] [--seed 1]';
 
-    private const MOST_FRAMES = 20_000;
+    private const MAX_FRAMES = 20_000;
 
     /** @param  resource  $out */
     public function __construct(private mixed $out) {}
@@ -24,7 +24,7 @@ final readonly class AccuracyCommand
     public function run(array $arguments): int
     {
         $options = Options::read($arguments, ['frames' => '500', 'seed' => '1'], self::USAGE);
-        $frames = Options::whole($options['frames'], 'frames', 1, self::MOST_FRAMES, self::USAGE);
+        $frames = Options::whole($options['frames'], 'frames', 1, self::MAX_FRAMES, self::USAGE);
         fwrite($this->out, (new AccuracyReport)->write($frames, Options::whole($options['seed'], 'seed', 0, 1_000_000_000, self::USAGE)));
 
         return 0;

@@ -14,7 +14,7 @@ final readonly class CalcCommand
 {
     public const USAGE = 'Usage: bin/geodex calc TOOL FILE|-';
 
-    private const GREATEST_BYTES = 1_000_000;
+    private const MAX_BYTES = 1_000_000;
 
     /**
      * @param  resource  $out
@@ -36,7 +36,7 @@ final readonly class CalcCommand
         if ($file !== '-' && (! is_file($file) || ! is_readable($file))) {
             throw UnusableCall::because("cannot read the file $file", self::USAGE);
         }
-        $text = (string) file_get_contents($file === '-' ? 'php://stdin' : $file, length: self::GREATEST_BYTES);
+        $text = (string) file_get_contents($file === '-' ? 'php://stdin' : $file, length: self::MAX_BYTES);
         try {
             $given = json_decode($text, true, 32, JSON_THROW_ON_ERROR);
         } catch (\JsonException $fault) {

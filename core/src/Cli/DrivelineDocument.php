@@ -24,7 +24,7 @@ final readonly class DrivelineDocument
             'insert' => $result->cut->insert === null ? null : round($result->cut->insert, 3),
             'marks' => $result->cut->marks === null ? null : round($result->cut->marks, 3),
             'bottomingClearance' => $result->bottomingClearance === null ? null : round($result->bottomingClearance, 3),
-            'leastEngagement' => $result->leastEngagement === null ? null : round($result->leastEngagement, 3),
+            'leastEngagement' => $result->minEngagement === null ? null : round($result->minEngagement, 3),
             'criticalSpeed' => $result->criticalSpeed === null ? null : round($result->criticalSpeed, 1),
             'speedVariation' => round($result->speedVariation, 6),
             'angularAcceleration' => round($result->angularAcceleration, 2),

@@ -101,7 +101,7 @@ final readonly class GeodexCommand
             throw UnusableCall::because("cannot read the file $file", self::USAGE);
         }
 
-        return (new JobReader)->read((string) file_get_contents($file, length: JobReader::GREATEST_BYTES + 1));
+        return (new JobReader)->read((string) file_get_contents($file, length: JobReader::MAX_BYTES + 1));
     }
 
     /** @return array<string, mixed> */

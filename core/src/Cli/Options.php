@@ -30,20 +30,20 @@ final readonly class Options
     }
 
     /** @throws UnusableCall if it is no whole number in that range */
-    public static function whole(string $value, string $name, int $least, int $most, string $usage): int
+    public static function whole(string $value, string $name, int $min, int $max, string $usage): int
     {
-        if (! preg_match('/^\d{1,10}$/', $value) || (int) $value < $least || (int) $value > $most) {
-            throw UnusableCall::because("--$name takes a whole number from $least to $most", $usage);
+        if (! preg_match('/^\d{1,10}$/', $value) || (int) $value < $min || (int) $value > $max) {
+            throw UnusableCall::because("--$name takes a whole number from $min to $max", $usage);
         }
 
         return (int) $value;
     }
 
     /** @throws UnusableCall if it is no number in that range */
-    public static function number(string $value, string $name, float $least, float $most, string $usage): float
+    public static function number(string $value, string $name, float $min, float $max, string $usage): float
     {
-        if (! is_numeric($value) || (float) $value < $least || (float) $value > $most) {
-            throw UnusableCall::because("--$name takes a number from $least to $most", $usage);
+        if (! is_numeric($value) || (float) $value < $min || (float) $value > $max) {
+            throw UnusableCall::because("--$name takes a number from $min to $max", $usage);
         }
 
         return (float) $value;

@@ -46,10 +46,10 @@ final readonly class SurveyDocument
             'readings' => array_map($this->reading(...), $assessment->survey->readings),
             'findings' => array_map($this->finding(...), $assessment->findings),
             'next' => array_map($this->next(...), $assessment->next),
-            'fit' => ['state' => $assessment->fit->state, 'reasons' => array_map(fn (Sentence $reason): string => $reason->in(LengthUnit::Millimetre), $assessment->fit->reasons)],
+            'fit' => ['state' => $assessment->fit->state->value, 'reasons' => array_map(fn (Sentence $reason): string => $reason->in(LengthUnit::Millimetre), $assessment->fit->reasons)],
             'pulls' => array_map($this->pull(...), $assessment->pulls),
             'held' => array_map(fn (HeldPull $one): array => ['what' => $one->what->in(LengthUnit::Millimetre), 'until' => $one->until->in(LengthUnit::Millimetre)], $assessment->held),
-            'chartDoubts' => array_map(fn (ChartDoubt $doubt): array => [...get_object_vars($doubt), 'text' => $doubt->text->in(LengthUnit::Millimetre)], $assessment->doubts),
+            'chartDoubts' => array_map(fn (ChartDoubt $doubt): array => [...get_object_vars($doubt), 'kind' => $doubt->kind->value, 'text' => $doubt->text->in(LengthUnit::Millimetre)], $assessment->doubts),
             'progress' => ['coordinates' => $forecast->coordinates, 'settled' => $forecast->settled, 'toGo' => $forecast->toGo, 'tooClose' => $forecast->tooClose],
             'milliseconds' => round($milliseconds, 2),
         ];

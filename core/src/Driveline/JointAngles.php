@@ -6,6 +6,8 @@ namespace Geodex\Core\Driveline;
 
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Units\Angle;
+use Geodex\Core\Words\HasProvenance;
+use Geodex\Core\Words\Provenance;
 
 /**
  * Joint angles of a shaft in space, and what its two joints leave uncancelled.
@@ -13,7 +15,7 @@ use Geodex\Core\Units\Angle;
  * cos β = u·v between unit axes; residual θ = √|Σ ± β² e^{2iφ}| with φ the angle of each joint's plane about the shaft
  * and the sign changing with the yoke phase (Seherr-Thoss, Schmelz & Aucktor, Universal Joints and Driveshafts; SAE AE-7).
  */
-final readonly class JointAngles
+final readonly class JointAngles implements HasProvenance
 {
     public Angle $front;
 
@@ -30,6 +32,14 @@ final readonly class JointAngles
         [$re1, $im1] = $this->squared($front->axis(), $shaft, $this->front->radians);
         [$re2, $im2] = $this->squared($rear->axis(), $shaft, $this->rear->radians);
         $this->residual = Angle::ofRadians(sqrt(hypot($re1 + $sign * $re2, $im1 + $sign * $im2)));
+    }
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('joint', 'Joint angle', 'cos β = u · v between the unit axes, in space', 'Seherr-Thoss, Schmelz & Aucktor, Universal Joints and Driveshafts'),
+            new Provenance('residual', 'Uncancelled', 'θ = √|Σ ± β² e^{2iφ}|, φ the angle of each joint plane about the shaft', 'SAE AE-7, Universal Joint and Driveshaft Design Manual'),
+        ];
     }
 
     /** By the sine as well as the cosine, which alone is blind to small angles. */

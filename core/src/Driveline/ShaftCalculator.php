@@ -7,13 +7,24 @@ namespace Geodex\Core\Driveline;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Plan\PlannedFrame;
 use Geodex\Core\Units\Angle;
+use Geodex\Core\Words\HasProvenance;
 use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Provenance;
 use Geodex\Core\Words\Sentence;
 
 /** Recalculates a shaft for where its joints are after the plan. docs/formulas.md, "Driveline". */
-final readonly class ShaftCalculator
+final readonly class ShaftCalculator implements HasProvenance
 {
     public function __construct(private DrivelineLimits $limits = new DrivelineLimits) {}
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('tube', 'Tube to cut', '(L₀ + e₀) − (L₁ + e₁): length with the slip just pulled apart, before less after', 'docs/formulas.md, Driveline'),
+            new Provenance('engagement', 'Engagement', '(L₁ + e₁) − distance between the joint centres at that height', 'docs/formulas.md, Driveline'),
+            new Provenance('variation', 'Speed variation', '(sec β − cos β) / 2 either way, at the steeper joint', 'Seherr-Thoss, Schmelz & Aucktor, Universal Joints and Driveshafts'),
+        ];
+    }
 
     /** @throws InvalidShaft if the plan cuts out the place of a joint */
     public function calculate(Shaft $shaft, ?PlannedFrame $plan = null): ShaftResult
@@ -59,7 +70,7 @@ final readonly class ShaftCalculator
             $shaft->bump === null ? Sentence::of('shaft.no-bump', 'Full bump is not given: bottoming of the slip is not checked.') : null,
             $shaft->droop === null ? Sentence::of('shaft.no-droop', 'Full droop is not given: the engagement that is left there is not checked.') : null,
             $shaft->front->yaw === null || $shaft->rear->yaw === null ? Sentence::of('shaft.no-yaw', 'In plan the axis of the {joints} is taken to run straight: its angle is not given.', joints: implode(' and the ', array_filter([$shaft->front->yaw === null ? 'front joint' : null, $shaft->rear->yaw === null ? 'rear joint' : null]))) : null,
-            $shaft->slip->leastIsGiven ? null : Sentence::of('shaft.no-engagement', 'At least {least} of engagement is taken, the diameter of a usual spline: none is given.', least: Measure::given($shaft->slip->least)),
+            $shaft->slip->minIsGiven ? null : Sentence::of('shaft.no-engagement', 'At least {least} of engagement is taken, the diameter of a usual spline: none is given.', least: Measure::given($shaft->slip->min)),
         ]));
     }
 
@@ -84,6 +95,6 @@ final readonly class ShaftCalculator
 
     private function warned(ShaftResult $r): ShaftResult
     {
-        return new ShaftResult($r->shaft, $r->states, $r->tubeToCut, $r->bottomingClearance, $r->leastEngagement, $r->criticalSpeed, $r->speedVariation, $r->angularAcceleration, $r->worstAngle, (new ShaftChecker($this->limits))->warnings($r), $r->cut, $r->assumed);
+        return new ShaftResult($r->shaft, $r->states, $r->tubeToCut, $r->bottomingClearance, $r->minEngagement, $r->criticalSpeed, $r->speedVariation, $r->angularAcceleration, $r->worstAngle, (new ShaftChecker($this->limits))->warnings($r), $r->cut, $r->assumed);
     }
 }

@@ -25,8 +25,8 @@ final readonly class ShaftChecker
         if ($shaft->bottomingClearance !== null && $shaft->bottomingClearance <= 0) {
             $warnings[] = Sentence::of('shaft.bottoms', 'The slip joint bottoms by {by} before full travel: the shaft would push the gearbox and the axle apart.', by: Measure::computed(-$shaft->bottomingClearance));
         }
-        if ($shaft->leastEngagement !== null && $shaft->leastEngagement < $shaft->shaft->slip->least) {
-            $warnings[] = Sentence::of('shaft.engagement', 'At full travel only {engaged} of the slip joint stays engaged; at least {least} is wanted.', engaged: Measure::computed($shaft->leastEngagement), least: Measure::given($shaft->shaft->slip->least));
+        if ($shaft->minEngagement !== null && $shaft->minEngagement < $shaft->shaft->slip->min) {
+            $warnings[] = Sentence::of('shaft.engagement', 'At full travel only {engaged} of the slip joint stays engaged; at least {least} is wanted.', engaged: Measure::computed($shaft->minEngagement), least: Measure::given($shaft->shaft->slip->min));
         }
 
         return $warnings;

@@ -15,7 +15,7 @@ final readonly class ShaftResult
      * @param  list<ShaftState>  $states  ride, and bump and droop where they are given
      * @param  float  $tubeToCut  negative means tube to add (mm)
      * @param  ?float  $bottomingClearance  what the slip can still slide in at full bump (mm), null where that is not given
-     * @param  ?float  $leastEngagement  of the slip at full droop (mm), null where that is not given
+     * @param  ?float  $minEngagement  of the slip at full droop (mm), null where that is not given
      * @param  list<Sentence>  $assumed  what was not given, and what was taken in its place
      * @param  ?float  $criticalSpeed  first critical speed, null while the wall is not known
      * @param  float  $speedVariation  of the rear yoke at the worse joint, share of the speed either way
@@ -28,7 +28,7 @@ final readonly class ShaftResult
         public array $states,
         public float $tubeToCut,
         public ?float $bottomingClearance,
-        public ?float $leastEngagement,
+        public ?float $minEngagement,
         public ?float $criticalSpeed,
         public float $speedVariation,
         public float $angularAcceleration,

@@ -10,14 +10,13 @@ use Geodex\Core\Words\Sentence;
 final readonly class ChartDoubt
 {
     /**
-     * @param  'figure'|'sign'|'swapped'|'mirrored'|'axes'  $kind
      * @param  ?int  $axis  0 station, 1 offset, 2 height; null where the whole line is meant
      * @param  ?float  $chart  mm
      * @param  ?float  $measured  mm
      * @param  ?float  $suggested  what the chart probably meant (mm)
      * @param  ?string  $other  the point that it is confused with
      */
-    public function __construct(public string $kind, public string $point, public ?int $axis, public ?float $chart, public ?float $measured, public ?float $suggested, public Sentence $text, public ?string $other = null) {}
+    public function __construct(public DoubtKind $kind, public string $point, public ?int $axis, public ?float $chart, public ?float $measured, public ?float $suggested, public Sentence $text, public ?string $other = null) {}
 
     /** @return list<string> */
     public function points(): array

@@ -32,7 +32,7 @@ final readonly class ChartDoubtFinder
     private const LIES_WELL = 0.4;
 
     /** Fewer readings than this at a point do not check each other. */
-    private const LEAST_READINGS = 4;
+    private const MIN_READINGS = 4;
 
     /** A chart value is read to this (mm); a figure nearer than that is met. */
     private const CHART_ROUNDING_MM = 0.5;
@@ -51,7 +51,7 @@ final readonly class ChartDoubtFinder
         $readings = $this->checkedReadings($result);
         $doubts = [];
         foreach ($frame->points as $point) {
-            if (($readings[$point->id] ?? 0) < self::LEAST_READINGS || $point->reference === null) {
+            if (($readings[$point->id] ?? 0) < self::MIN_READINGS || $point->reference === null) {
                 continue;
             }
             $off = $this->off($point, $frame, $result);
@@ -125,7 +125,7 @@ final readonly class ChartDoubtFinder
         foreach ($slips as [$suggested, $slip]) {
             $likelier = $this->likelier($mm, $suggested - $chart, $s, count($slips));
             if (abs($chart + $mm - $suggested) <= max(self::CHART_ROUNDING_MM, self::FITS_SIGMAS * $s) && $likelier >= self::WORTH_SAYING) {
-                return new ChartDoubt('figure', $point->id, $axis, $chart, $chart + $mm, $suggested, Sentence::of(
+                return new ChartDoubt(DoubtKind::Figure, $point->id, $axis, $chart, $chart + $mm, $suggested, Sentence::of(
                     'chart.figure',
                     'Is the chart of {point} wrong? The readings agree with each other, but put its {axis} {off} from the chart{mate}: {slip}. The chart says {chart}; {meant} may have been meant, which is {likelier} times likelier than a point bent by just that much. Hold it against its sheet, a sister vehicle or its mate before anything is pulled.',
                     point: $point->id, axis: self::AXES[$axis], off: Measure::computed(abs($mm)), mate: $point->mate === null ? '' : ", and its mate $point->mate is not off", slip: $slip, chart: Measure::given($chart), meant: Measure::given($suggested), likelier: $likelier > 1000 ? 'over a thousand' : (string) round($likelier),

@@ -26,7 +26,7 @@ final readonly class ChartSlipFinder
     private const FITS_MM = 25.0;
 
     /** Fewer readings than this say nothing of a point. */
-    private const LEAST_READINGS = 3;
+    private const MIN_READINGS = 3;
 
     private const AXES = ['station', 'offset', 'height'];
 
@@ -66,15 +66,15 @@ final readonly class ChartSlipFinder
     private function clearest(Frame $frame, array $chart, array $readings): ?array
     {
         $best = null;
-        $most = 0;
+        $max = 0;
         $bad = $this->badPoints($chart, $readings);
         foreach ($bad as $id) {
             foreach ($this->slips($id, $bad, $frame, $chart) as [$meant, $doubt]) {
                 $touched = array_values(array_filter($readings, fn (Reading $reading): bool => array_intersect($reading->kind->points(), $doubt->points()) !== []));
                 [$before, $after] = [$this->fitting($chart, $touched), $this->fitting($meant, $touched)];
                 // Nearly all have to fit then, and far more than do now.
-                if ($after >= 0.8 * count($touched) && 2 * $before <= $after && count($touched) >= self::LEAST_READINGS && $after - $before > $most) {
-                    $most = $after - $before;
+                if ($after >= 0.8 * count($touched) && 2 * $before <= $after && count($touched) >= self::MIN_READINGS && $after - $before > $max) {
+                    $max = $after - $before;
                     $best = [new ChartDoubt($doubt->kind, $doubt->point, $doubt->axis, $doubt->chart, null, $doubt->suggested, Sentence::of($doubt->text->code, '{slip} With that {after} of {all} readings fit; as it stands {before} do. Hold it against the sheet before anything is judged there.', slip: $doubt->text, after: $after, all: count($touched), before: $before), $doubt->other), $meant];
                 }
             }
@@ -93,12 +93,12 @@ final readonly class ChartSlipFinder
         $own = $chart[$id];
         foreach ([Vector3::of(-$own->x, $own->y, $own->z), Vector3::of($own->x, -$own->y, $own->z), Vector3::of($own->x, $own->y, -$own->z)] as $axis => $place) {
             [$is, $meant] = [$own->toArray()[$axis], $place->toArray()[$axis]];
-            yield [[...$chart, $id => $place], new ChartDoubt('sign', $id, $axis, $is, null, $meant, Sentence::of('chart.sign', 'In the chart of {point} the sign of the {axis} is probably wrong: {is}, where {meant} was meant.', point: $id, axis: self::AXES[$axis], is: Measure::given($is), meant: Measure::given($meant)))];
+            yield [[...$chart, $id => $place], new ChartDoubt(DoubtKind::Sign, $id, $axis, $is, null, $meant, Sentence::of('chart.sign', 'In the chart of {point} the sign of the {axis} is probably wrong: {is}, where {meant} was meant.', point: $id, axis: self::AXES[$axis], is: Measure::given($is), meant: Measure::given($meant)))];
         }
         foreach ($bad as $other) {
             if (strcmp($id, $other) < 0) {
                 $mates = $frame->point($id)->mate === $other;
-                yield [[...$chart, $id => $chart[$other], $other => $own], new ChartDoubt($mates ? 'mirrored' : 'swapped', $id, null, null, null, null, $mates
+                yield [[...$chart, $id => $chart[$other], $other => $own], new ChartDoubt($mates ? DoubtKind::Mirrored : DoubtKind::Swapped, $id, null, null, null, null, $mates
                     ? Sentence::of('chart.mirrored', 'In the chart {point} and {other} are probably mirrored: left stands for right.', point: $id, other: $other)
                     : Sentence::of('chart.swapped', 'In the chart the lines of {point} and {other} are probably swapped.', point: $id, other: $other), $other)];
             }
@@ -114,7 +114,7 @@ final readonly class ChartSlipFinder
     private function columns(array $chart, array $readings): ?ChartDoubt
     {
         $onBench = array_values(array_filter($readings, fn (Reading $reading): bool => count($reading->kind->points()) === 1));
-        if (count($onBench) <= self::LEAST_READINGS) {
+        if (count($onBench) <= self::MIN_READINGS) {
             return null;
         }
         $before = $this->fitting($chart, $onBench);
@@ -127,7 +127,7 @@ final readonly class ChartSlipFinder
             }, $chart);
             $after = $this->fitting($meant, $onBench);
             if ($after >= 0.8 * count($onBench) && 2 * $before <= $after) {
-                return new ChartDoubt('axes', (string) array_key_first($chart), null, null, null, null, Sentence::of('chart.axes', 'In the chart the columns {one} and {other} are probably swapped, for every point: with them exchanged {after} of {all} readings against the bench fit; as it stands {before} do.', one: self::AXES[$a], other: self::AXES[$b], after: $after, all: count($onBench), before: $before));
+                return new ChartDoubt(DoubtKind::Axes, (string) array_key_first($chart), null, null, null, null, Sentence::of('chart.axes', 'In the chart the columns {one} and {other} are probably swapped, for every point: with them exchanged {after} of {all} readings against the bench fit; as it stands {before} do.', one: self::AXES[$a], other: self::AXES[$b], after: $after, all: count($onBench), before: $before));
             }
         }
 
@@ -150,7 +150,7 @@ final readonly class ChartSlipFinder
                 $off[$id] = ($off[$id] ?? 0) + ($mm > self::BEYOND_BENDING_MM ? 1 : 0);
             }
         }
-        $bad = array_filter($all, fn (int $count, string|int $id): bool => $count >= self::LEAST_READINGS && 3 * $off[$id] >= $count, ARRAY_FILTER_USE_BOTH);
+        $bad = array_filter($all, fn (int $count, string|int $id): bool => $count >= self::MIN_READINGS && 3 * $off[$id] >= $count, ARRAY_FILTER_USE_BOTH);
         arsort($bad);
 
         return array_map(strval(...), array_keys($bad));
@@ -191,7 +191,7 @@ final readonly class ChartSlipFinder
             sort($sorted);
             $usual = $sorted[intdiv(count($sorted), 2)];
             foreach ($all as $i => $mm) {
-                $misfits[$i] = count($all) > self::LEAST_READINGS ? abs($mm - $usual) : 0.0;
+                $misfits[$i] = count($all) > self::MIN_READINGS ? abs($mm - $usual) : 0.0;
             }
         }
 

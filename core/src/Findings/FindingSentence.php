@@ -22,9 +22,9 @@ final readonly class FindingSentence
     public function say(Pattern $pattern, Section $section, ?string $side, float $amount, float $expanded, bool $significant, float $tolerance, array $others = []): Sentence
     {
         $size = Measure::computed(abs($amount), $expanded);
-        [$least, $most] = [min([$amount, ...$others]), max([$amount, ...$others])];
-        if (! $significant && $most - $least > max($expanded, self::DIFFERENT_MM)) {
-            return Sentence::of('finding.open', '{what} {where} cannot be told yet: the readings can be explained in more than one way, from {least} to {most}.', what: ucfirst($this->name($pattern, $side)), where: $this->where($section), least: Measure::computed($least), most: Measure::computed($most));
+        [$min, $max] = [min([$amount, ...$others]), max([$amount, ...$others])];
+        if (! $significant && $max - $min > max($expanded, self::DIFFERENT_MM)) {
+            return Sentence::of('finding.open', '{what} {where} cannot be told yet: the readings can be explained in more than one way, from {least} to {most}.', what: ucfirst($this->name($pattern, $side)), where: $this->where($section), least: Measure::computed($min), most: Measure::computed($max));
         }
         if (! $significant) {
             return Sentence::of('finding.none', 'No {what} to be seen {where}: {size}.', what: $this->name($pattern, $side), where: $this->where($section), size: $size);

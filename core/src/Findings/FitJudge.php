@@ -35,17 +35,17 @@ final readonly class FitJudge
         $open = $this->open($frame, $result, $doubts);
         // A chart in doubt under the datum shifts everything that is laid on it.
         if ($out !== [] && array_intersect($doubted, $result->base) === []) {
-            return new FitVerdict('straighten', [...$out, ...$open]);
+            return new FitVerdict(FitState::Straighten, [...$out, ...$open]);
         }
         if ($open !== []) {
-            return new FitVerdict('undecided', $open);
+            return new FitVerdict(FitState::Undecided, $open);
         }
         $reasons = [Sentence::of('fit.in', 'Every point that was read is within its tolerance, and every reading is checked by others.')];
         if ($mirrored) {
             $reasons[] = Sentence::of('fit.mirrored', 'It was held against its own mirror image: what bent both sides alike, such as sag, does not show. Compare with a chart or a sister vehicle before cutting.');
         }
 
-        return new FitVerdict('fit', [...$reasons, ...$this->leftOut($result)]);
+        return new FitVerdict(FitState::Fit, [...$reasons, ...$this->leftOut($result)]);
     }
 
     /**

@@ -10,8 +10,7 @@ use Geodex\Core\Words\Sentence;
 final readonly class FitVerdict
 {
     /**
-     * @param  'fit'|'straighten'|'undecided'  $state
      * @param  list<Sentence>  $reasons
      */
-    public function __construct(public string $state, public array $reasons) {}
+    public function __construct(public FitState $state, public array $reasons) {}
 }

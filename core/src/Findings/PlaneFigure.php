@@ -58,10 +58,10 @@ final readonly class PlaneFigure
         $at = $computer->planePositions($frame, $plane);
         $laid = new Frame(array_map(fn (Point $point): Point => $point->at($at[$point->id] ?? null, null, isset($at[$point->id])), $frame->points), $frame->axles, $frame->carried);
         $result = $computer->compute($laid, $plane);
-        $points = array_map(fn (PointResult $point): PointResult => $point->measured === null ? $point : new PointResult($point->id, $point->measured, $point->sigma, null, [true, true, false], [], Verdict::Unsure, [Reason::NoChart]), $result->points);
+        $points = array_map(fn (PointResult $point): PointResult => $point->measured === null ? $point : new PointResult($point->id, $point->measured, $point->sigma, null, [true, true, false], [], Verdict::Unsure, [Reason::NoChart], expanded: $point->expanded), $result->points);
         $result = new SurveyResult($result->network, $points, $result->readings, $result->base, $result->covariance, $result->solved, $result->explanations, $result->alternatives, $result->choices, $result->beyond);
 
-        return new Assessment($frame, Held::Plane, $result, [], [], [], [], [], new FitVerdict('undecided', $this->reasons($frame, $result, $inPlan)));
+        return new Assessment($frame, Held::Plane, $result, [], [], [], [], [], new FitVerdict(FitState::Undecided, $this->reasons($frame, $result, $inPlan)));
     }
 
     /**
@@ -70,8 +70,8 @@ final readonly class PlaneFigure
      */
     private function reasons(Frame $frame, SurveyResult $result, array $readings): array
     {
-        $most = max([0.0, ...array_map(fn ($reading): float => abs($reading->residual ?? 0.0), $result->readings)]);
-        $reasons = [Sentence::of('plane.figure', 'Four points and six lengths are taken as one plane: five lengths make the figure, the sixth checks it, and no reading is off by more than {most}. Heights do not show.', most: Measure::computed($most))];
+        $max = max([0.0, ...array_map(fn ($reading): float => abs($reading->residual ?? 0.0), $result->readings)]);
+        $reasons = [Sentence::of('plane.figure', 'Four points and six lengths are taken as one plane: five lengths make the figure, the sixth checks it, and no reading is off by more than {most}. Heights do not show.', most: Measure::computed($max))];
         $square = $this->square($frame, $readings);
 
         return $square === null ? $reasons : [...$reasons, $square];

@@ -104,7 +104,7 @@ final readonly class PullChecks
     private function anchor(string $id, array $moved, array $at, bool $sameSide): ?string
     {
         $best = null;
-        $least = [INF, INF];
+        $min = [INF, INF];
         foreach ($this->result->base as $base) {
             $verdict = $this->result->point($base)?->verdict;
             if (! isset($at[$id], $at[$base]) || $verdict === Verdict::Out || in_array($base, [...$moved, $this->frame->point($id)->mate], true) || ($this->frame->point($base)->side === $this->frame->point($id)->side) !== $sameSide) {
@@ -112,8 +112,8 @@ final readonly class PullChecks
             }
             $span = $at[$base]->minus($at[$id])->norm();
             $rank = [$verdict === Verdict::In ? 0.0 : 1.0, $span];
-            if ($span <= $this->options->reach && $rank < $least) {
-                [$best, $least] = [$base, $rank];
+            if ($span <= $this->options->reach && $rank < $min) {
+                [$best, $min] = [$base, $rank];
             }
         }
 

@@ -9,7 +9,9 @@ use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Datum\DoubtfulBase;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
+use Geodex\Core\Words\HasProvenance;
 use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Provenance;
 use Geodex\Core\Words\Sentence;
 
 /**
@@ -17,13 +19,20 @@ use Geodex\Core\Words\Sentence;
  * hang on it; in each section length, then sidesway, then height, then twist, as frames are pulled in practice. Only what is surely
  * out is pulled, and nothing that an open question bears on.
  */
-final readonly class PullPlanner
+final readonly class PullPlanner implements HasProvenance
 {
     private const SECTIONS = [Section::Centre, Section::Front, Section::Rear];
 
     private const ORDER = [Pattern::Diamond, Pattern::ShortRail, Pattern::Sidesway, Pattern::Sag, Pattern::Twist];
 
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('pull', 'How far to pull', 'the amount of the pattern at the outermost pair, back to the reference; ± 1.96 σ', 'docs/formulas.md, Findings', 'Steel springs back: pull past it, release, read again.'),
+        ];
+    }
 
     /**
      * @param  list<Finding>  $findings

@@ -10,7 +10,7 @@ use Geodex\Core\JobFile\Internal\JobBuilder;
 final readonly class JobReader
 {
     /** A job of 500 points and 5000 readings is well under this. */
-    public const GREATEST_BYTES = 4_000_000;
+    public const MAX_BYTES = 4_000_000;
 
     private const VERSION = 1;
 
@@ -29,8 +29,8 @@ final readonly class JobReader
      */
     public function document(string $json): array
     {
-        if (strlen($json) > self::GREATEST_BYTES) {
-            throw InvalidFile::with([new Problem('', sprintf('The file is %.1f MB; a job file is at most %d MB. Is it the right file?', strlen($json) / 1e6, self::GREATEST_BYTES / 1_000_000))]);
+        if (strlen($json) > self::MAX_BYTES) {
+            throw InvalidFile::with([new Problem('', sprintf('The file is %.1f MB; a job file is at most %d MB. Is it the right file?', strlen($json) / 1e6, self::MAX_BYTES / 1_000_000))]);
         }
         $json = str_starts_with($json, "\u{feff}") ? substr($json, 3) : $json;
         if (! mb_check_encoding($json, 'UTF-8')) {

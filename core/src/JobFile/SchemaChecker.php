@@ -13,7 +13,7 @@ final readonly class SchemaChecker
 {
     private const SCHEMA = __DIR__.'/../../../docs/job-file.schema.json';
 
-    private const MOST_PROBLEMS = 60;
+    private const MAX_PROBLEMS = 60;
 
     /**
      * @param  mixed  $document  decoded with objects, or an array whose empty parts are lists
@@ -22,7 +22,7 @@ final readonly class SchemaChecker
     public function check(mixed $document): array
     {
         $validator = new Validator;
-        $validator->setMaxErrors(self::MOST_PROBLEMS);
+        $validator->setMaxErrors(self::MAX_PROBLEMS);
         $validator->setStopAtFirstError(false);
         $result = $validator->validate(is_object($document) ? $document : Helper::toJSON($document), (string) file_get_contents(self::SCHEMA));
         $error = $result->error();

@@ -32,10 +32,7 @@ final readonly class EigenNormals implements FactoredNormals
                 continue;
             }
             $vector = $this->eigen->vector($k);
-            $share = 0.0;
-            foreach ($vector as $i => $v) {
-                $share += $v * $rightSide[$i];
-            }
+            $share = SparseRow::dot($vector, $rightSide);
             foreach ($vector as $i => $v) {
                 $solution[$i] += $share / $value * $v;
             }

@@ -126,10 +126,7 @@ final readonly class EnvelopeNormals implements FactoredNormals
         foreach ($rows as $row) {
             $seen = [];
             foreach ($directions as $direction) {
-                $along = 0.0;
-                foreach ($row as $i => $p) {
-                    $along += $p * $direction[$i];
-                }
+                $along = SparseRow::dot($row, $direction);
                 $seen[] = $along;
             }
             for ($i = 0; $i < $m; $i++) {
@@ -253,11 +250,6 @@ final readonly class EnvelopeNormals implements FactoredNormals
      */
     private function dot(array $a, array $b): float
     {
-        $sum = 0.0;
-        foreach ($a as $i => $value) {
-            $sum += $value * $b[$i];
-        }
-
-        return $sum;
+        return SparseRow::dot($a, $b);
     }
 }

@@ -9,9 +9,11 @@ use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Shop\Shop;
+use Geodex\Core\Words\HasProvenance;
+use Geodex\Core\Words\Provenance;
 
 /** A frame with the operations laid on it so far; each operation gives the next draft. */
-final readonly class FrameDraft
+final readonly class FrameDraft implements HasProvenance
 {
     /**
      * @param  Frame  $charted  as it is before any operation
@@ -19,6 +21,13 @@ final readonly class FrameDraft
      * @param  list<WitnessReading>  $witness
      */
     private function __construct(public Frame $charted, public Shop $shop, public Shifts $shifts, public array $cuts, public array $witness) {}
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('wheelbase', 'Wheelbase', 'station of the rear axle − station of the front axle, each moved by the cuts before it', 'docs/formulas.md, Stretch and shorten'),
+        ];
+    }
 
     public static function of(Frame $frame, Shop $shop): self
     {

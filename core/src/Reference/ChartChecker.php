@@ -52,10 +52,10 @@ final readonly class ChartChecker
         foreach ($frame->points as $point) {
             $mate = $point->mate === null || ! $frame->has($point->mate) ? null : $frame->point($point->mate);
             if ($mate !== null && $mate->mate !== $point->id) {
-                $faults[] = new ChartFault('mate', [$point->id, $mate->id], Sentence::of('chart.mate', '{point} names {mate} as its mate, but {mate} names {other}.', point: $point->id, mate: $mate->id, other: $mate->mate ?? 'none'));
+                $faults[] = new ChartFault(FaultKind::Mate, [$point->id, $mate->id], Sentence::of('chart.mate', '{point} names {mate} as its mate, but {mate} names {other}.', point: $point->id, mate: $mate->id, other: $mate->mate ?? 'none'));
             }
             if ($mate !== null && $mate->side === $point->side && strcmp($point->id, $mate->id) < 0) {
-                $faults[] = new ChartFault('mate', [$point->id, $mate->id], Sentence::of('chart.one-side', '{point} and {mate} are mates, yet both are said to be {side}.', point: $point->id, mate: $mate->id, side: $point->side->value));
+                $faults[] = new ChartFault(FaultKind::Mate, [$point->id, $mate->id], Sentence::of('chart.one-side', '{point} and {mate} are mates, yet both are said to be {side}.', point: $point->id, mate: $mate->id, side: $point->side->value));
             }
         }
 
@@ -88,9 +88,9 @@ final readonly class ChartChecker
     {
         $ratio = abs($a) < 1e-9 || abs($b) < 1e-9 ? 0.0 : max(abs($a / $b), abs($b / $a));
         [$kind, $reason] = match (true) {
-            abs($ratio - Length::MILLIMETRES_PER_INCH) < 0.3 => ['units', ' One is 25.4 times the other: one is probably in inches.'],
-            $axis === 'offset' && abs($a - $b) < self::MIRRORED_MM => ['mirror', ' Both lie on the same side: a minus is probably missing.'],
-            default => ['mirror', ''],
+            abs($ratio - Length::MILLIMETRES_PER_INCH) < 0.3 => [FaultKind::Units, ' One is 25.4 times the other: one is probably in inches.'],
+            $axis === 'offset' && abs($a - $b) < self::MIRRORED_MM => [FaultKind::Mirror, ' Both lie on the same side: a minus is probably missing.'],
+            default => [FaultKind::Mirror, ''],
         };
 
         return new ChartFault($kind, [$left, $right], Sentence::of('chart.mirror', "{left} and {right} do not mirror: {axis} {one} and {other}.$reason", left: $left, right: $right, axis: $axis, one: Measure::given($a), other: Measure::given($b)));
@@ -112,11 +112,11 @@ final readonly class ChartChecker
                 $apart = $point->reference->minus($other->reference)->norm();
                 $nearest = min($nearest, $apart);
                 if ($i < $j && $apart < self::SAME_MM) {
-                    $faults[] = new ChartFault('same-place', [$point->id, $other->id], Sentence::of('chart.same-place', '{point} and {other} are {apart} apart: one of them probably has the numbers of the other.', point: $point->id, other: $other->id, apart: Measure::computed($apart)));
+                    $faults[] = new ChartFault(FaultKind::SamePlace, [$point->id, $other->id], Sentence::of('chart.same-place', '{point} and {other} are {apart} apart: one of them probably has the numbers of the other.', point: $point->id, other: $other->id, apart: Measure::computed($apart)));
                 }
             }
             if (count($charted) > 2 && $nearest > self::FAR_MM) {
-                $faults[] = new ChartFault('far-away', [$point->id], Sentence::of('chart.far-away', '{point} lies {metres} m from the nearest other point: check its numbers and the decimal point.', point: $point->id, metres: sprintf('%.1f', $nearest / 1000)));
+                $faults[] = new ChartFault(FaultKind::FarAway, [$point->id], Sentence::of('chart.far-away', '{point} lies {metres} m from the nearest other point: check its numbers and the decimal point.', point: $point->id, metres: sprintf('%.1f', $nearest / 1000)));
             }
         }
 
@@ -141,14 +141,14 @@ final readonly class ChartChecker
         ];
         $faults = [];
         if (max($y, $z) > $x) {
-            $faults[] = new ChartFault('axes', $ids, Sentence::of('chart.axes', 'The frame is longer along its {columns} ({long}) than along its stations ({short}): two columns are probably swapped.', columns: $y > $z ? 'offsets' : 'heights', long: Measure::given(round(max($y, $z))), short: Measure::given(round($x))));
+            $faults[] = new ChartFault(FaultKind::Axes, $ids, Sentence::of('chart.axes', 'The frame is longer along its {columns} ({long}) than along its stations ({short}): two columns are probably swapped.', columns: $y > $z ? 'offsets' : 'heights', long: Measure::given(round(max($y, $z))), short: Measure::given(round($x))));
         }
         $wrongSide = array_values(array_filter($charted, fn (Point $point): bool => ($point->side === Side::Left && $this->at($point)->y > 0) || ($point->side === Side::Right && $this->at($point)->y < 0)));
         if ($wrongSide !== []) {
-            $faults[] = new ChartFault('axes', array_map(fn (Point $point): string => $point->id, $wrongSide), Sentence::of('chart.side', 'Offsets are positive to the right as the driver sits; on the other side of what they are called lie: {points}.', points: implode(', ', array_map(fn (Point $point): string => $point->id, $wrongSide))));
+            $faults[] = new ChartFault(FaultKind::Axes, array_map(fn (Point $point): string => $point->id, $wrongSide), Sentence::of('chart.side', 'Offsets are positive to the right as the driver sits; on the other side of what they are called lie: {points}.', points: implode(', ', array_map(fn (Point $point): string => $point->id, $wrongSide))));
         }
         if (max($x, $y, $z) < self::SHORTEST_FRAME_MM) {
-            $faults[] = new ChartFault('units', $ids, Sentence::of('chart.inches', 'The whole frame is {long} long: the chart is probably in inches.', long: Measure::given(round(max($x, $y, $z)))));
+            $faults[] = new ChartFault(FaultKind::Units, $ids, Sentence::of('chart.inches', 'The whole frame is {long} long: the chart is probably in inches.', long: Measure::given(round(max($x, $y, $z)))));
         }
 
         return $faults;
@@ -170,7 +170,7 @@ final readonly class ChartChecker
             $odd = array_values(array_filter($charted, fn (Point $point): bool => ($axis === 'height' || $point->side !== Side::Centre) && $size($point) > 0.0 && abs($usual / $size($point) / Length::MILLIMETRES_PER_INCH - 1) < self::INCHES_WITHIN));
             if ($odd !== [] && count($odd) < count($charted) / 2) {
                 $ids = array_map(fn (Point $point): string => $point->id, $odd);
-                $faults[] = new ChartFault('units', $ids, Sentence::of('chart.row-in-inches', 'The {axis} of {points} is about 25.4 times smaller than that of the others ({usual}): probably in inches.', axis: $axis, points: implode(', ', $ids), usual: Measure::given(round($usual))));
+                $faults[] = new ChartFault(FaultKind::Units, $ids, Sentence::of('chart.row-in-inches', 'The {axis} of {points} is about 25.4 times smaller than that of the others ({usual}): probably in inches.', axis: $axis, points: implode(', ', $ids), usual: Measure::given(round($usual))));
             }
         }
 
@@ -185,7 +185,7 @@ final readonly class ChartChecker
     {
         $base = array_filter($charted, fn (Point $point): bool => $point->base);
 
-        return count($base) >= 3 ? [] : [new ChartFault('base', array_values(array_map(fn (Point $point): string => $point->id, $base)), Sentence::of('chart.base', '{count} points are marked as base; at least three, not in one line, have to be taken as undamaged to lay the frame on the chart.', count: count($base)))];
+        return count($base) >= 3 ? [] : [new ChartFault(FaultKind::Base, array_values(array_map(fn (Point $point): string => $point->id, $base)), Sentence::of('chart.base', '{count} points are marked as base; at least three, not in one line, have to be taken as undamaged to lay the frame on the chart.', count: count($base)))];
     }
 
     private function at(Point $point): Vector3

@@ -10,14 +10,13 @@ use Geodex\Core\Words\Sentence;
 final readonly class ChartFault implements \JsonSerializable
 {
     /**
-     * @param  'mirror'|'far-away'|'axes'|'units'|'mate'|'base'|'same-place'  $kind
      * @param  list<string>  $points
      */
-    public function __construct(public string $kind, public array $points, public Sentence $text) {}
+    public function __construct(public FaultKind $kind, public array $points, public Sentence $text) {}
 
     /** @return array{kind: string, points: list<string>, text: Sentence} */
     public function jsonSerialize(): array
     {
-        return ['kind' => $this->kind, 'points' => $this->points, 'text' => $this->text];
+        return ['kind' => $this->kind->value, 'points' => $this->points, 'text' => $this->text];
     }
 }

@@ -11,7 +11,7 @@ use Geodex\Core\Geometry\Vector3;
 /** The pairs of mates that are both measured, in the order of the job. */
 final readonly class MirrorPairs
 {
-    private const LEAST_TO_HOLD = 3;
+    private const MIN_TO_HOLD = 3;
 
     /** @param  list<array{string, string}>  $pairs  left and right */
     private function __construct(public array $pairs) {}
@@ -38,7 +38,7 @@ final readonly class MirrorPairs
     {
         $base = array_values(array_filter($this->pairs, fn (array $pair): bool => $frame->point($pair[0])->base && $frame->point($pair[1])->base));
 
-        return count($base) >= self::LEAST_TO_HOLD ? $base : $this->pairs;
+        return count($base) >= self::MIN_TO_HOLD ? $base : $this->pairs;
     }
 
     /**

@@ -16,7 +16,7 @@ use Geodex\Core\Survey\CannotComputeSurvey;
  */
 final readonly class MirrorPlane
 {
-    private const LEAST_PAIRS = 3;
+    private const MIN_PAIRS = 3;
 
     /**
      * The motion that lays a frame with its mirror plane on y = 0, right positive, and its length along x.
@@ -30,7 +30,7 @@ final readonly class MirrorPlane
     public function axes(array $pairs, ?Vector3 $up, ?Vector3 $first = null): RigidMotion
     {
         $n = count($pairs);
-        if ($n < self::LEAST_PAIRS) {
+        if ($n < self::MIN_PAIRS) {
             throw CannotComputeSurvey::noPairs();
         }
         $middles = array_map(fn (array $pair): Vector3 => $pair[0]->plus($pair[1])->times(0.5), $pairs);

@@ -54,8 +54,8 @@ final readonly class ReferenceFromSurvey
     private function unsure(PointResult $point): Vector3
     {
         $sigmas = $point->sigma?->toArray() ?? [0.0, 0.0, 0.0];
-        foreach ($point->hull as $axis => [$least, $most]) {
-            $sigmas[$axis] = max($sigmas[$axis], is_finite($most - $least) ? ($most - $least) / 2 / self::COVERAGE : 0.0);
+        foreach ($point->hull as $axis => [$min, $max]) {
+            $sigmas[$axis] = max($sigmas[$axis], is_finite($max - $min) ? ($max - $min) / 2 / self::COVERAGE : 0.0);
         }
 
         return Vector3::of(...$sigmas);

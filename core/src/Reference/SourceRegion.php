@@ -12,7 +12,6 @@ final readonly class SourceRegion
      * @param  string  $to  name of its last row
      * @param  list<string>  $points
      * @param  float  $worst  largest difference between the sources (mm)
-     * @param  'agree'|'first'|'second'|'neither'|'open'  $side  whom the readings side with; open where they cannot tell
      */
-    public function __construct(public string $from, public string $to, public array $points, public float $worst, public string $side) {}
+    public function __construct(public string $from, public string $to, public array $points, public float $worst, public SidesWith $side) {}
 }

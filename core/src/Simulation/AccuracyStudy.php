@@ -27,7 +27,7 @@ final readonly class AccuracyStudy
 {
     private const ROWS = [4, 5, 6, 7];
 
-    private const MOST_READINGS = 400;
+    private const MAX_READINGS = 400;
 
     /**
      * How often 95 % intervals of coordinates hold the truth, over frames with damage and no mistakes.
@@ -155,7 +155,7 @@ final readonly class AccuracyStudy
     {
         $readings = [];
         $round = count(FullTour::of($bent->frame));
-        for ($n = 0; $n < self::MOST_READINGS; $n++) {
+        for ($n = 0; $n < self::MAX_READINGS; $n++) {
             $kind = $nth($n);
             $readings[] = new Reading("r$n", $kind, $measurer->read($kind, $n)->value, $kind::usualSigma());
             // Looked at every six readings, in favour of the tour by three at most.

@@ -14,11 +14,11 @@ final readonly class DamageMaker
 
     /**
      * @param  int  $count  how many, each of another pattern and section
-     * @param  float  $least  mm
-     * @param  float  $most  mm
+     * @param  float  $min  mm
+     * @param  float  $max  mm
      * @return list<Damage>
      */
-    public function make(RandomSource $random, int $count, float $least, float $most): array
+    public function make(RandomSource $random, int $count, float $min, float $max): array
     {
         $damages = [];
         for ($tries = 0; count($damages) < $count && $tries < 50; $tries++) {
@@ -27,7 +27,7 @@ final readonly class DamageMaker
             $key = "{$section->value} {$pattern->value}";
             // A short rail is a hit from that end, so it is short, not long.
             $sign = $pattern === Pattern::ShortRail ? 1.0 : $random->pick([-1.0, 1.0]);
-            $damages[$key] ??= new Damage($pattern, $section, round($sign * $random->between($least, $most), 1), $pattern === Pattern::ShortRail ? $random->pick(['left', 'right']) : null);
+            $damages[$key] ??= new Damage($pattern, $section, round($sign * $random->between($min, $max), 1), $pattern === Pattern::ShortRail ? $random->pick(['left', 'right']) : null);
         }
 
         return array_values($damages);

@@ -17,7 +17,7 @@ final readonly class FrameMeasurer
     private const SEED_STEP = 7919;
 
     /** A mistake smaller than this many sigmas is no mistake but slop. */
-    private const LEAST_MISTAKE_SIGMAS = 6.0;
+    private const MIN_MISTAKE_SIGMAS = 6.0;
 
     public function __construct(private SimulatedFrame $simulated, private Person $person, private int $seed) {}
 
@@ -34,7 +34,7 @@ final readonly class FrameMeasurer
         $mistake = null;
         if ($random->share() < $this->person->misreads) {
             [$off, $what] = $this->mistake($kind, $true, $random);
-            if (abs($off) >= self::LEAST_MISTAKE_SIGMAS * $kind::usualSigma() * max(1.0, $this->person->slop)) {
+            if (abs($off) >= self::MIN_MISTAKE_SIGMAS * $kind::usualSigma() * max(1.0, $this->person->slop)) {
                 $value += $off;
                 $mistake = $what;
             }

@@ -104,12 +104,12 @@ final readonly class JudgementScorer
 
     public function furthest(Assessment $one, Assessment $other): float
     {
-        $most = 0.0;
+        $max = 0.0;
         foreach ($one->survey->points as $point) {
             $same = $other->survey->point($point->id);
-            $most = max($most, $point->measured === null || $same?->measured === null ? INF : $point->measured->minus($same->measured)->norm());
+            $max = max($max, $point->measured === null || $same?->measured === null ? INF : $point->measured->minus($same->measured)->norm());
         }
 
-        return $most;
+        return $max;
     }
 }

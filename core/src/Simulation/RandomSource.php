@@ -22,14 +22,14 @@ final readonly class RandomSource
         return ($this->randomizer->getInt(0, self::STEPS - 1) + 0.5) / self::STEPS;
     }
 
-    public function between(float $least, float $most): float
+    public function between(float $min, float $max): float
     {
-        return $least + ($most - $least) * $this->share();
+        return $min + ($max - $min) * $this->share();
     }
 
-    public function whole(int $least, int $most): int
+    public function whole(int $min, int $max): int
     {
-        return $this->randomizer->getInt($least, $most);
+        return $this->randomizer->getInt($min, $max);
     }
 
     /** Normal with mean 0 (Box & Muller). */

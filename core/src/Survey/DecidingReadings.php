@@ -6,6 +6,7 @@ namespace Geodex\Core\Survey;
 
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\LinearAlgebra\SparseRow;
 use Geodex\Core\Survey\Internal\DatumChooser;
 use Geodex\Core\Survey\Reading\HeightReading;
 use Geodex\Core\Survey\Reading\ReadingKind;
@@ -62,10 +63,7 @@ final readonly class DecidingReadings
         }
         $row = $solved->network->unweighted($kind->points(), $solved->datum->turned($kind->linearise($solved->bench)->partials));
         foreach ($solved->free as $direction) {
-            $along = 0.0;
-            foreach ($row as $i => $p) {
-                $along += $p * $direction[$i];
-            }
+            $along = SparseRow::dot($row, $direction);
             if (abs($along) > DatumChooser::FIRM) {
                 return true;
             }

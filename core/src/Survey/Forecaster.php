@@ -7,19 +7,28 @@ namespace Geodex\Core\Survey;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\Internal\GainCalculator;
 use Geodex\Core\Survey\Internal\ReadingQueue;
+use Geodex\Core\Words\HasProvenance;
+use Geodex\Core\Words\Provenance;
 
 /**
  * Looks ahead: takes the best reading, shrinks the covariance as it would (sequential least squares, Mikhail & Ackermann,
  * chapter 14), takes the next best, and counts until nothing more is decided. Deviations are taken to stay as they are.
  */
-final readonly class Forecaster
+final readonly class Forecaster implements HasProvenance
 {
     /** Candidates that are looked at: the readings worth most now are nearly always those worth most later. */
     public const CANDIDATES = 24;
 
-    private const MOST_AHEAD = 60;
+    private const MAX_AHEAD = 60;
 
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('toGo', 'Readings to go', 'the best reading is taken, Σ shrinks as it would, the next best, … until no more is decided; then what checks the unchecked', 'Sequential least squares, Mikhail & Ackermann; deviations are taken to stay as they are'),
+        ];
+    }
 
     /** @param  ?list<NextReading>  $candidates  the best next readings, where they are known already; CANDIDATES of them do */
     public function forecast(Frame $frame, Survey $survey, SurveyResult $result, ?array $candidates = null): Forecast
@@ -47,10 +56,10 @@ final readonly class Forecaster
             return new Forecast($coordinates, $settled, null, 0, array_slice(array_values(array_filter($candidates, fn (NextReading $next): bool => $next->because === ReasonToRead::Deciding)), 0, 1));
         }
         $queue = new ReadingQueue(new GainCalculator($frame, $result, $wide), $frame, $result, $this->options);
-        [$readings, $tooClose, $ended] = $queue->line($candidates, self::MOST_AHEAD);
+        [$readings, $tooClose, $ended] = $queue->line($candidates, self::MAX_AHEAD);
         if ($ended && $this->hasUnchecked($result)) {
             $checks = (new NextReadingAdviser($wide))->advise($frame, $survey, $result, true);
-            array_push($readings, ...$queue->checks($checks, $readings, $this->options->leastRedundancy));
+            array_push($readings, ...$queue->checks($checks, $readings, $this->options->minRedundancy));
         }
 
         return new Forecast($coordinates, $settled, $ended ? count($readings) : null, $tooClose, $readings);

@@ -8,18 +8,21 @@ use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Internal\GainCalculator;
+use Geodex\Core\Survey\Internal\NextReadingDescriber;
 use Geodex\Core\Survey\Reading\HeightReading;
 use Geodex\Core\Survey\Reading\OffsetReading;
 use Geodex\Core\Survey\Reading\ReadingKind;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Survey\Reading\RiseReading;
 use Geodex\Core\Survey\Reading\TramReading;
+use Geodex\Core\Words\HasProvenance;
+use Geodex\Core\Words\Provenance;
 
 /**
  * Says what to read next: first what tells explanations apart, then what is unread, then what holds a loose point, then what decides most, then what checks
  * a reading that nothing else checks. Silent when everything is decided and checked.
  */
-final readonly class NextReadingAdviser
+final readonly class NextReadingAdviser implements HasProvenance
 {
     /** @var list<class-string<ReadingKind>> */
     private const OF_ONE_POINT = [HeightReading::class, OffsetReading::class];
@@ -28,6 +31,13 @@ final readonly class NextReadingAdviser
     private const DECIDING = 3;
 
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('next', 'What it settles', 'ΣaᵀaΣ / (σ² + aΣaᵀ), summed over the undecided coordinates', 'Sequential least squares, Mikhail & Ackermann'),
+        ];
+    }
 
     /**
      * @param  bool  $onlyChecks  what checks readings, where what is undecided is too close to call
@@ -66,8 +76,10 @@ final readonly class NextReadingAdviser
         // Equal worth goes to the shorter walk.
         usort($ranked, fn (array $a, array $b): int => [$b[0]->rank, round($b[0]->gain, 3), $this->span($a[1], $result)] <=> [$a[0]->rank, round($a[0]->gain, 3), $this->span($b[1], $result)]);
 
+        $describer = new NextReadingDescriber($result, $this->options, $gains->effects);
+
         return array_map(
-            fn (array $best): NextReading => $gains->describe($best[1], $best[0]),
+            fn (array $best): NextReading => $describer->describe($best[1], $best[0]),
             array_slice($ranked, 0, $this->options->suggestions),
         );
     }

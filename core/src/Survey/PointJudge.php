@@ -6,11 +6,20 @@ namespace Geodex\Core\Survey;
 
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Words\HasProvenance;
+use Geodex\Core\Words\Provenance;
 
 /** Gives a point its deviation, uncertainty and verdict. */
-final readonly class PointJudge
+final readonly class PointJudge implements HasProvenance
 {
     public function __construct(private SurveyOptions $options) {}
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('verdict', 'Verdict', 'settled: |d| + 1.96 σ ≤ allowed; out: |d| − 1.96 σ > allowed; else undecided. Only where every explanation says so, and 1.96 σ ≤ 3 × allowed', 'Decision with uncertainty, ISO 14253-1'),
+        ];
+    }
 
     /**
      * @param  ?Vector3  $measured  position in chart axes (mm), null if no used reading touches it
@@ -42,7 +51,9 @@ final readonly class PointJudge
             }
         }
 
-        return new PointResult($point->id, $measured, Vector3::of(...$sigmas), $deviation, $determined, $verdicts, Verdict::worst($verdicts), $reasons, $hulls);
+        $sigma = Vector3::of(...$sigmas);
+
+        return new PointResult($point->id, $measured, $sigma, $deviation, $determined, $verdicts, Verdict::worst($verdicts), $reasons, $hulls, $sigma->times($this->options->coverage));
     }
 
     /**
@@ -101,6 +112,6 @@ final readonly class PointJudge
         $sigma = Vector3::of(...array_map(fn (int $axis): float => sqrt($covariance->variance($column + $axis)), $axes));
         $determined = array_map(fn (int $axis): bool => $covariance->holds($column + $axis), $axes);
 
-        return new PointResult($point->id, $measured, $sigma, null, [$determined[0], $determined[1], $determined[2]], [], Verdict::Unsure, [Reason::NoChart]);
+        return new PointResult($point->id, $measured, $sigma, null, [$determined[0], $determined[1], $determined[2]], [], Verdict::Unsure, [Reason::NoChart], expanded: $sigma->times($this->options->coverage));
     }
 }

@@ -17,6 +17,7 @@ final readonly class PointResult
      * @param  list<Verdict>  $axes  verdict along x, y and z; empty if unmeasured or not in the chart
      * @param  list<?Reason>  $reasons  why a coordinate is undecided, along x, y and z
      * @param  list<array{float, float}>  $hull  the interval that all explanations together leave of each deviation (mm)
+     * @param  ?Vector3  $expanded  half the 95 % interval along each axis (mm)
      */
     public function __construct(
         public string $id,
@@ -28,6 +29,7 @@ final readonly class PointResult
         public Verdict $verdict,
         public array $reasons = [],
         public array $hull = [],
+        public ?Vector3 $expanded = null,
     ) {}
 
     /** Why it is undecided: the gravest reason of its coordinates. */
@@ -48,17 +50,16 @@ final readonly class PointResult
      * The axis that the verdict rests on: of those with the point's verdict, the one furthest into its tolerance.
      *
      * @param  list<float>  $tolerance  mm along x, y, z
-     * @param  float  $coverage  coverage factor
      * @return ?int 0, 1 or 2; null if unmeasured
      */
-    public function decidingAxis(array $tolerance, float $coverage): ?int
+    public function decidingAxis(array $tolerance): ?int
     {
         $deciding = null;
-        $most = -INF;
+        $max = -INF;
         foreach ($this->axes as $axis => $verdict) {
-            $reach = (abs($this->deviation?->toArray()[$axis] ?? 0.0) + $coverage * ($this->sigma?->toArray()[$axis] ?? 0.0)) / $tolerance[$axis];
-            if ($verdict === $this->verdict && $reach > $most) {
-                [$deciding, $most] = [$axis, $reach];
+            $reach = (abs($this->deviation?->toArray()[$axis] ?? 0.0) + ($this->expanded?->toArray()[$axis] ?? 0.0)) / $tolerance[$axis];
+            if ($verdict === $this->verdict && $reach > $max) {
+                [$deciding, $max] = [$axis, $reach];
             }
         }
 

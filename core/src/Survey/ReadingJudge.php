@@ -8,14 +8,25 @@ use Geodex\Core\Survey\Cause\LikelyCause;
 use Geodex\Core\Survey\Explanation\Explanation;
 use Geodex\Core\Survey\Internal\SolvedNetwork;
 use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Words\HasProvenance;
+use Geodex\Core\Words\Provenance;
 
 /** Holds each reading of the log against the adjusted frame. */
-final readonly class ReadingJudge
+final readonly class ReadingJudge implements HasProvenance
 {
     /** 3.29 for a false alarm in a thousand and 1.645 for a power of 95 % (Baarda, A Testing Procedure for Use in Geodetic Networks). */
     private const NON_CENTRALITY = 3.29 + 1.645;
 
     public function __construct(private SurveyOptions $options) {}
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('off', 'Off', 'read − what all other readings say it should be', 'Residual of the adjustment; for a reading that does not fit, without its own say'),
+            new Provenance('standardised', 'Standardised residual', 'w = v / (σ √r), suspect over 3.29 (one good reading in a thousand)', 'Data snooping, Baarda; Ghilani, Adjustment Computations', 'Not judged where r ≤ 0.05: nothing else checks it.'),
+            new Provenance('detectable', 'Smallest mistake that shows', '(3.29 + 1.645) σ / √r: found in 95 of 100 cases', 'Baarda, A Testing Procedure for Use in Geodetic Networks'),
+        ];
+    }
 
     /** @return list<ReadingResult> in the order of the log */
     public function judge(Survey $survey, SolvedNetwork $solved, Explanation $explanation): array
@@ -41,7 +52,7 @@ final readonly class ReadingJudge
     {
         $residual = $solved->residual($i);
         $redundancy = min(1.0, max(0.0, 1 - $solved->leverage($solved->rows[$i])));
-        $checked = $redundancy > $this->options->leastRedundancy;
+        $checked = $redundancy > $this->options->minRedundancy;
 
         return new ReadingResult(
             $reading->id,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Geodex\Core\Survey;
 
 use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Rows;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Reading\HeightReading;
 use Geodex\Core\Survey\Reading\ReadingKind;
@@ -16,10 +17,8 @@ use Geodex\Core\Survey\Reading\TramReading;
  */
 final readonly class StartingTour
 {
-    private const SAME_ROW_MM = 60.0;
-
     /** @return list<NextReading> the readings of the tour that have not been taken, in walking order */
-    public function remaining(Frame $frame, Survey $survey, int $most, SurveyOptions $options = new SurveyOptions): array
+    public function remaining(Frame $frame, Survey $survey, int $max, SurveyOptions $options = new SurveyOptions): array
     {
         $taken = [];
         foreach ($survey->readingsInUse() as $reading) {
@@ -35,11 +34,11 @@ final readonly class StartingTour
             }
         }
         $next = [];
-        $rows = $chart === [] ? $this->named($frame) : $this->rows($chart);
+        $rows = $chart === [] ? $this->named($frame) : Rows::of($chart);
         foreach ($this->tour($rows, $chart) as $kind) {
             $expected = $chart === [] ? null : $kind->linearise($chart)->predicted;
             $tooLong = $kind instanceof TramReading && $expected !== null && $expected > $options->reach;
-            if (! isset($taken[$kind->key()]) && ! $tooLong && count($next) < $most) {
+            if (! isset($taken[$kind->key()]) && ! $tooLong && count($next) < $max) {
                 $next[] = new NextReading($kind::name(), $kind->points(), $expected, 1.0, 0, ReasonToRead::Unread);
             }
         }
@@ -95,25 +94,5 @@ final readonly class StartingTour
         }
 
         return $rows;
-    }
-
-    /**
-     * @param  array<string, Vector3>  $chart
-     * @return list<list<string>> points of about one station, from the front
-     */
-    private function rows(array $chart): array
-    {
-        uasort($chart, fn (Vector3 $a, Vector3 $b): int => [$a->x, $a->y] <=> [$b->x, $b->y]);
-        $rows = [];
-        $station = -INF;
-        foreach ($chart as $id => $place) {
-            if ($place->x - $station > self::SAME_ROW_MM) {
-                $rows[] = [];
-                $station = $place->x;
-            }
-            $rows[count($rows) - 1][] = (string) $id;
-        }
-
-        return array_values($rows);
     }
 }

@@ -11,9 +11,11 @@ use Geodex\Core\LinearAlgebra\EnvelopeSolver;
 use Geodex\Core\LinearAlgebra\LeastSquaresSolver;
 use Geodex\Core\Survey\Internal\OutOfTime;
 use Geodex\Core\Survey\Internal\SurveyComputation;
+use Geodex\Core\Words\HasProvenance;
+use Geodex\Core\Words\Provenance;
 
 /** Turns the readings of one survey into positions, their uncertainty, explanations and verdicts, within the time that it is given. */
-final readonly class SurveyComputer
+final readonly class SurveyComputer implements HasProvenance
 {
     /** Readings that are named when the time is up. */
     private const NAMED = 3;
@@ -22,6 +24,14 @@ final readonly class SurveyComputer
     private const LARGE = 1000;
 
     public function __construct(private SurveyOptions $options = new SurveyOptions, private LeastSquaresSolver $solver = new EnvelopeSolver) {}
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('deviation', 'Deviation', 'measured − chart, after all readings are adjusted together and the base points are laid on the chart', 'Least squares: Mikhail & Ackermann, Observations and Least Squares', 'Frame taken as stiff while it is read; a chart as good as its sigma says.'),
+            new Provenance('expanded', 'Uncertainty', '± 1.96 σ: the true value lies inside in 95 of 100 cases; σ follows from the readings and their own σ', 'S-transformation to the base points, Baarda'),
+        ];
+    }
 
     /** The same with its time running from now on: for several computations that make one answer. */
     public function timed(): self

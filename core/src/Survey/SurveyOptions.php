@@ -14,8 +14,8 @@ final readonly class SurveyOptions implements HasShopDefaults
 {
     /**
      * @param  float  $critical  standardised residual over which a reading is suspect (Baarda, 0.1 % of good readings)
-     * @param  float  $leastRedundancy  redundancy number up to which a mistake in a reading cannot be seen
-     * @param  float  $greatestShare  share of the readings that may be taken out as suspect
+     * @param  float  $minRedundancy  redundancy number up to which a mistake in a reading cannot be seen
+     * @param  float  $maxShare  share of the readings that may be taken out as suspect
      * @param  float  $coverage  coverage factor of the interval a verdict is given with (95 %)
      * @param  float  $reach  longest tram reading that is suggested (mm)
      * @param  float  $straightedge  longest rise that is suggested (mm): what a straightedge spans
@@ -29,8 +29,8 @@ final readonly class SurveyOptions implements HasShopDefaults
      */
     public function __construct(
         public float $critical = 3.29,
-        public float $leastRedundancy = 0.05,
-        public float $greatestShare = 0.25,
+        public float $minRedundancy = 0.05,
+        public float $maxShare = 0.25,
         public float $coverage = 1.96,
         public float $reach = 2500.0,
         public float $straightedge = 1500.0,

@@ -10,7 +10,7 @@ final readonly class Length implements \JsonSerializable
     public const MILLIMETRES_PER_INCH = 25.4;
 
     /** A kilometre: nothing on a vehicle is longer, and every column that stores a length holds it. */
-    private const GREATEST_MM = 999_999.0;
+    private const MAX_MM = 999_999.0;
 
     private function __construct(public float $mm) {}
 
@@ -21,8 +21,8 @@ final readonly class Length implements \JsonSerializable
             throw InvalidQuantity::notFinite('A length');
         }
 
-        if (abs($mm) > self::GREATEST_MM) {
-            throw InvalidQuantity::tooLong($mm, self::GREATEST_MM);
+        if (abs($mm) > self::MAX_MM) {
+            throw InvalidQuantity::tooLong($mm, self::MAX_MM);
         }
 
         return new self($mm);

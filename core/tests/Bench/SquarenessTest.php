@@ -94,9 +94,9 @@ describe('corner heights', function () {
 describe('a vehicle on the bench', function () {
     it('whose two ends roll against each other is not ready to tack', function (float $rearRight, bool $ready) {
         $plan = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 550, 550, 500), new EndPair(4500, 400, 400, 550 - ($rearRight - 550), $rearRight, 4500), 2.0);
-        expect($plan->readyToTack)->toBe($ready)->and($plan->wound)->toEqualWithDelta(2 * ($rearRight - 550), 1e-9);
+        expect($plan->readyToTack)->toBe($ready)->and($plan->twist)->toEqualWithDelta(2 * ($rearRight - 550), 1e-9);
         if (! $ready) {
-            expect(Said::mm($plan->left))->toContain('its two ends roll against each other by')->and($plan->worst)->toEqualWithDelta(abs($plan->wound), 1e-9);
+            expect(Said::mm($plan->left))->toContain('its two ends roll against each other by')->and($plan->worst)->toEqualWithDelta(abs($plan->twist), 1e-9);
         }
     })->with([[550.9, true], [551.1, false], [548.9, false]]);
 });

@@ -36,9 +36,9 @@ it('is ready to tack once everything is within tolerance', function () {
 
 it('tells a rolled vehicle from a wound one', function () {
     $rolled = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 198, 202, 500), new EndPair(3500, 400, 400, 198, 202, 3500), 1.0);
-    expect($rolled->roll)->toBe(4.0)->and($rolled->wound)->toBe(0.0)->and(array_map(Said::mm(...), $rolled->left))->toBe(['the right side is 4.0 mm higher than the left']);
-    $wound = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 201, 199, 500), new EndPair(3500, 400, 400, 199, 201, 3500), 1.0);
-    expect($wound->roll)->toBe(0.0)->and($wound->wound)->toBe(4.0);
+    expect($rolled->roll)->toBe(4.0)->and($rolled->twist)->toBe(0.0)->and(array_map(Said::mm(...), $rolled->left))->toBe(['the right side is 4.0 mm higher than the left']);
+    $twist = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 201, 199, 500), new EndPair(3500, 400, 400, 199, 201, 3500), 1.0);
+    expect($twist->roll)->toBe(0.0)->and($twist->twist)->toBe(4.0);
 });
 
 it('says which end is high', function () {

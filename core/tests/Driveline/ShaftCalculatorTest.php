@@ -87,7 +87,7 @@ describe('a shaft after a stretch', function () {
             ->and($bump->length)->toEqualWithDelta(hypot(1500, 20), 1e-9)
             ->and($droop->engagement)->toEqualWithDelta(70 + hypot(1500, 100) - hypot(1500, 200), 1e-9)
             ->and($result->bottomingClearance)->toEqualWithDelta(120 - $bump->engagement, 1e-9)
-            ->and($result->leastEngagement)->toEqualWithDelta($droop->engagement, 1e-9);
+            ->and($result->minEngagement)->toEqualWithDelta($droop->engagement, 1e-9);
     });
 
     it('cannot keep a joint that the plan cuts out', function () {

@@ -79,7 +79,7 @@ describe('the slip joint', function () {
         $result = (new ShaftCalculator)->calculate(bentShaft(2, 2));
         expect($result->tubeToCut)->toEqualWithDelta(0.0, 1e-9)
             ->and($result->bottomingClearance)->toEqualWithDelta(60.0, 1e-9)
-            ->and($result->leastEngagement)->toEqualWithDelta(60.0, 1e-9);
+            ->and($result->minEngagement)->toEqualWithDelta(60.0, 1e-9);
     });
 });
 

@@ -56,7 +56,7 @@ function bareShaft(array $change = []): Shaft
 describe('what was not given', function () {
     it('makes no row and is not checked', function () {
         $result = (new ShaftCalculator)->calculate(bareShaft());
-        expect(array_map(fn ($state): string => $state->name, $result->states))->toBe(['ride'])->and($result->bottomingClearance)->toBeNull()->and($result->leastEngagement)->toBeNull()
+        expect(array_map(fn ($state): string => $state->name, $result->states))->toBe(['ride'])->and($result->bottomingClearance)->toBeNull()->and($result->minEngagement)->toBeNull()
             ->and(Said::mm($result->warnings))->not->toContain('bottoms')->not->toContain('engaged')
             ->and(Said::each($result->assumed))->toBe([
                 'Full bump is not given: bottoming of the slip is not checked.', 'Full droop is not given: the engagement that is left there is not checked.',
@@ -67,8 +67,8 @@ describe('what was not given', function () {
     it('is said of each by itself', function () {
         $bump = (new ShaftCalculator)->calculate(bareShaft(['bump' => Vector3::of(0, 0, 80)]));
         $droop = (new ShaftCalculator)->calculate(bareShaft(['droop' => Vector3::of(0, 0, -100), 'rear' => new ShaftEnd(Vector3::of(1500, 0, 400), Angle::ofDegrees(2), Angle::ofDegrees(0)), 'slip' => new Slip(120, 60, 40)]));
-        expect($bump->bottomingClearance)->not->toBeNull()->and($bump->leastEngagement)->toBeNull()->and(array_map(fn ($state): string => $state->name, $bump->states))->toBe(['ride', 'bump'])
-            ->and($droop->bottomingClearance)->toBeNull()->and($droop->leastEngagement)->not->toBeNull()
+        expect($bump->bottomingClearance)->not->toBeNull()->and($bump->minEngagement)->toBeNull()->and(array_map(fn ($state): string => $state->name, $bump->states))->toBe(['ride', 'bump'])
+            ->and($droop->bottomingClearance)->toBeNull()->and($droop->minEngagement)->not->toBeNull()
             ->and(Said::each($droop->assumed))->toBe(['Full bump is not given: bottoming of the slip is not checked.', 'In plan the axis of the front joint is taken to run straight: its angle is not given.']);
     });
 
@@ -83,7 +83,7 @@ it('reckons engagement, bottoming and tube exactly', function () {
     $result = (new ShaftCalculator)->calculate(bareShaft(['bump' => Vector3::of(0, 0, 80), 'droop' => Vector3::of(0, 0, -100)]));
     expect($result->tubeToCut)->toEqualWithDelta(1460 - (1503.32963 + 60), 1e-4)->and($result->cut->newTube)->toEqualWithDelta(103.32963, 1e-4)
         ->and($result->states[1]->engagement)->toEqualWithDelta(1563.32963 - 1500.13333, 1e-4)->and($result->states[2]->engagement)->toEqualWithDelta(1563.32963 - 1513.27460, 1e-4)
-        ->and($result->bottomingClearance)->toEqualWithDelta(120 - 63.19630, 1e-4)->and($result->leastEngagement)->toEqualWithDelta(50.05503, 1e-4);
+        ->and($result->bottomingClearance)->toEqualWithDelta(120 - 63.19630, 1e-4)->and($result->minEngagement)->toEqualWithDelta(50.05503, 1e-4);
 });
 
 it('takes parts up to their limits and refuses what lies beyond', function (callable $sound, callable $beyond, string $says) {

@@ -43,7 +43,7 @@ describe('a shaft, in numbers worked by hand', function () {
     it('bottoms by the greatest engagement, and holds by the least', function () {
         $result = (new ShaftCalculator)->calculate(unequalShaft());
         expect($result->bottomingClearance)->toEqualWithDelta(120 - (1570 - hypot(1480, 110)), 1e-9)
-            ->and($result->leastEngagement)->toEqualWithDelta(1570 - hypot(1510, 90), 1e-9)
+            ->and($result->minEngagement)->toEqualWithDelta(1570 - hypot(1510, 90), 1e-9)
             ->and($result->tubeToCut)->toEqualWithDelta(1510 - 1570, 1e-9);
     });
 
@@ -73,7 +73,7 @@ describe('a shaft, in numbers worked by hand', function () {
 
     it('checks neither bottoming nor engagement without the travel', function () {
         $result = (new ShaftCalculator)->calculate(unequalShaft(['bump' => null, 'droop' => null]));
-        expect($result->bottomingClearance)->toBeNull()->and($result->leastEngagement)->toBeNull()->and(count($result->states))->toBe(1);
+        expect($result->bottomingClearance)->toBeNull()->and($result->minEngagement)->toBeNull()->and(count($result->states))->toBe(1);
     });
 });
 
@@ -118,7 +118,7 @@ describe('sizes no shaft has', function () {
     ]);
 
     it('are taken up to their bounds', function () {
-        expect((new Tube(0.9, 0.4, 0.0, 20.0))->gap)->toBe(20.0)->and((new Tube(76.0, 30.0, 20.0, 0.0))->kerf)->toBe(20.0)->and((new Slip(70.0, 70.0, 0.0))->leastIsGiven)->toBeTrue()
+        expect((new Tube(0.9, 0.4, 0.0, 20.0))->gap)->toBe(20.0)->and((new Tube(76.0, 30.0, 20.0, 0.0))->kerf)->toBe(20.0)->and((new Slip(70.0, 70.0, 0.0))->minIsGiven)->toBeTrue()
             ->and((new Slip(0.5, 0.5, 0.5))->wanted)->toBe(0.5)->and((new ExistingShaft(50.0, 0.0))->length)->toBe(50.0);
     });
 

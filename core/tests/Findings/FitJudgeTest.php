@@ -33,18 +33,18 @@ function assessed(array $moved, float $sigma = 0.1, ?Frame $chart = null): Asses
 describe('the verdict', function () {
     it('is fit where every point is within tolerance', function () {
         $fit = assessed(['FL' => [0.5, -0.5, 1.0]])->fit;
-        expect($fit->state)->toBe('fit')->and(Said::mm($fit->reasons[0]))->toContain('within its tolerance');
+        expect($fit->state->value)->toBe('fit')->and(Said::mm($fit->reasons[0]))->toContain('within its tolerance');
     });
 
     it('is straighten first where a pattern is surely beyond its tolerance, and says which', function () {
         $fit = assessed(['FL' => [0, 12, 0], 'FR' => [0, 12, 0]])->fit;
-        expect($fit->state)->toBe('straighten')->and(Said::mm($fit->reasons[0]))->toBe('The rear stands to the right by 12.0 ± 0.4 mm, more than the 3 mm allowed.')
+        expect($fit->state->value)->toBe('straighten')->and(Said::mm($fit->reasons[0]))->toBe('The rear stands to the right by 12.0 ± 0.4 mm, more than the 3 mm allowed.')
             ->and(Said::mm($fit->reasons))->toContain('2 points are out of tolerance: FL, FR');
     });
 
     it('is undecided where readings are too few or too coarse, and says of what', function () {
         $fit = assessed([], 1.0)->fit;
-        expect($fit->state)->toBe('undecided')->and(Said::mm($fit->reasons[0]))->toStartWith('Not decided: ');
+        expect($fit->state->value)->toBe('undecided')->and(Said::mm($fit->reasons[0]))->toStartWith('Not decided: ');
     });
 
     it('never hides what symmetry cannot show', function () {
@@ -104,7 +104,7 @@ describe('a mistake in the chart', function () {
         $assessment = assessed([], 0.2, miscopied($id, $place));
         expect($assessment->doubts)->toHaveCount(1)->and($assessment->doubts[0]->point)->toBe($id)
             ->and(Said::mm($assessment->doubts[0]->text))->toContain($slip)->and($assessment->doubts[0]->suggested)->toBe($meant)
-            ->and($assessment->fit->state)->toBe('undecided')->and(Said::mm($assessment->fit->reasons[0]))->toBe("The chart of $id is in doubt.");
+            ->and($assessment->fit->state->value)->toBe('undecided')->and(Said::mm($assessment->fit->reasons[0]))->toBe("The chart of $id is in doubt.");
     })->with([
         'twenty millimetres' => ['ER', Vector3::of(2920, 390, 420), 'a round 20 mm', 2900.0],
         'an inch' => ['ER', Vector3::of(2900 + 25.4, 390, 420), 'one inch', 2900.0],

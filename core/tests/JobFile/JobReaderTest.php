@@ -109,7 +109,7 @@ it('refuses what is no job file before looking further', function (string $json,
     'cut short' => ['{"format":"geodex-job",', 'not JSON'],
     'deep' => [str_repeat('[', 500).str_repeat(']', 500), 'not JSON'],
     'bytes' => ["\xff\xfe\x00", 'UTF-8'],
-    'huge' => [str_repeat(' ', JobReader::GREATEST_BYTES + 1), 'at most 4 MB'],
+    'huge' => [str_repeat(' ', JobReader::MAX_BYTES + 1), 'at most 4 MB'],
 ]);
 
 it('reads past a byte-order mark', function () {

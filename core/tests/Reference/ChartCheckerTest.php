@@ -14,7 +14,7 @@ function chartFaults(array $changed, ?callable $all = null): array
 {
     $points = array_map(fn (Point $p): Point => $p->at($all === null ? ($changed[$p->id] ?? $p->reference) : $all($p->reference)), Readings::ladder(5)->points);
 
-    return array_map(fn ($fault): string => "$fault->kind: ".Said::mm($fault->text), (new ChartChecker)->check(new Frame($points)));
+    return array_map(fn ($fault): string => "{$fault->kind->value}: ".Said::mm($fault->text), (new ChartChecker)->check(new Frame($points)));
 }
 
 it('has nothing to say of a good chart', function () {

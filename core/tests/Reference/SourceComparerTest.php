@@ -24,7 +24,7 @@ function neighbouringYear(array $chart, array $rows): array
 
 function regionsOf(array $regions): array
 {
-    return array_map(fn (SourceRegion $region): string => "$region->from-$region->to $region->side", $regions);
+    return array_map(fn (SourceRegion $region): string => "$region->from-$region->to {$region->side->value}", $regions);
 }
 
 it('says in which region two charts disagree', function () {

@@ -15,7 +15,7 @@ use Geodex\Core\Tests\Support\Said;
 it('calls two sources agreeing up to what careful shops hold, and no further', function (float $off, bool $agree) {
     $first = Readings::truth(Readings::ladder(8));
     $second = [...$first, 'HL' => $first['HL']->plus(Vector3::of(0, $off, 0))];
-    $sides = array_map(fn ($region): string => $region->side, (new SourceComparer)->compare($first, $second, ['one', 'other'])->regions);
+    $sides = array_map(fn ($region): string => $region->side->value, (new SourceComparer)->compare($first, $second, ['one', 'other'])->regions);
     expect(in_array('open', $sides, true))->toBe(! $agree);
 })->with([[2.9, true], [-2.9, true], [6.0, false], [-6.0, false]]);
 
@@ -25,7 +25,7 @@ it('sides with a source only where the readings clearly do', function (float $of
     $second = [...$first, 'HL' => $first['HL']->plus(Vector3::of(0, $off, 0)), 'HR' => $first['HR']->plus(Vector3::of(0, $off, 0))];
     $measured = (new Geodex\Core\Survey\SurveyComputer)->compute($frame, Readings::survey(Readings::tour($first)));
     $regions = (new SourceComparer)->compare($first, $second, ['one', 'other'], $measured)->regions;
-    expect($regions[count($regions) - 1]->side)->toBe($side);
+    expect($regions[count($regions) - 1]->side->value)->toBe($side);
 })->with(['far apart' => [30.0, 'first'], 'hardly apart' => [6.0, 'open']]);
 
 describe('a figure of the chart', function () {
@@ -46,6 +46,6 @@ describe('a figure of the chart', function () {
     it('is a question that names what decides, and never takes the verdict back', function () {
         $doubt = doubtsWith(100.0)[0];
         expect(Said::mm($doubt->text))->toStartWith('Is the chart of ER wrong?')->toContain('times likelier than a point bent')->toContain('a sister vehicle or its mate')
-            ->and($doubt->kind)->toBe('figure')->and($doubt->axis)->toBe(0)->and($doubt->suggested)->toEqualWithDelta(2900.0, 0.5);
+            ->and($doubt->kind->value)->toBe('figure')->and($doubt->axis)->toBe(0)->and($doubt->suggested)->toEqualWithDelta(2900.0, 0.5);
     });
 });

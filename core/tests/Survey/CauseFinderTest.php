@@ -37,7 +37,7 @@ function causeOf(string $call, float $error, ?AsRead $asRead = null): array
         if ($result->id === $call) {
             expect($result->status)->toBe(ReadingStatus::Suspect);
 
-            return [$result->causes[0]->kind ?? 'none', isset($result->causes[0]) ? Said::mm($result->causes[0]->text) : ''];
+            return [$result->causes[0]->kind->value ?? 'none', isset($result->causes[0]) ? Said::mm($result->causes[0]->text) : ''];
         }
     }
     throw new LogicException("no reading $call");

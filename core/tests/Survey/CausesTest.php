@@ -20,7 +20,7 @@ function causesOf(string $call, callable $as, float $sigma = 1.0, bool $twice = 
 
 it('knows how numbers go wrong', function (string $call, callable $as, string $kind, string $says) {
     $causes = causesOf($call, $as);
-    expect(array_map(fn (LikelyCause $one): string => $one->kind, $causes))->toContain($kind)
+    expect(array_map(fn (LikelyCause $one): string => $one->kind->value, $causes))->toContain($kind)
         ->and(implode(' ', array_map(fn (LikelyCause $one): string => Said::mm($one->text), $causes)))->toContain($says);
 })->with([
     'inches as millimetres' => ['tram AL BR', fn (float $mm): float => $mm / 25.4, 'unit', 'Read in inches, written down as millimetres'],
@@ -31,12 +31,12 @@ it('knows how numbers go wrong', function (string $call, callable $as, string $k
 ]);
 
 it('takes no sign off a length, which has none', function () {
-    expect(array_map(fn (LikelyCause $one): string => $one->kind, causesOf('tram AL BR', fn (float $mm): float => $mm - 500)))->not->toContain('sign');
+    expect(array_map(fn (LikelyCause $one): string => $one->kind->value, causesOf('tram AL BR', fn (float $mm): float => $mm - 500)))->not->toContain('sign');
 });
 
 it('tells both where two causes fit about equally, and only the better where one does', function () {
     // 25.4 and 25 are both near 25.2 with that uncertainty; a decimetre is not.
-    expect(array_map(fn (LikelyCause $one): string => $one->kind, causesOf('tram AL BR', fn (float $mm): float => $mm + 25.4)))->toBe(['inch'])
+    expect(array_map(fn (LikelyCause $one): string => $one->kind->value, causesOf('tram AL BR', fn (float $mm): float => $mm + 25.4)))->toBe(['inch'])
         ->and(count(causesOf('tram AL BR', fn (float $mm): float => $mm + 10.0, 12.0)))->toBeGreaterThan(1);
 });
 

@@ -81,7 +81,7 @@ describe('limits that a shop may change', function () {
         foreach ([3, 9, 15, 21, 27] as $i) {
             $readings[$i] = new Reading("off$i", $readings[$i]->kind, $readings[$i]->value + 40.0 + $i, 1.0);
         }
-        $result = (new SurveyComputer(new SurveyOptions(greatestShare: 0.05)))->compute($frame, Readings::survey($readings));
+        $result = (new SurveyComputer(new SurveyOptions(maxShare: 0.05)))->compute($frame, Readings::survey($readings));
         $suspects = array_filter($result->readings, fn ($reading): bool => $reading->status->value === 'suspect');
         expect(count($suspects))->toBeLessThanOrEqual((int) floor(0.05 * count($readings)));
     });

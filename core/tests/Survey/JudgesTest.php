@@ -22,6 +22,7 @@ function judgedPoint(array $deviation, array $sigma, array $axes): PointResult
         [true, true, true],
         $axes,
         Verdict::worst($axes),
+        expanded: Vector3::of(...$sigma)->times(1.96),
     );
 }
 
@@ -35,7 +36,7 @@ describe('a point', function () {
     ]);
 
     it('rests its verdict on the axis that reaches furthest into the tolerance', function (array $deviation, array $sigma, array $axes, int $axis) {
-        expect(judgedPoint($deviation, $sigma, $axes)->decidingAxis([3.0, 3.0, 3.0], 1.96))->toBe($axis);
+        expect(judgedPoint($deviation, $sigma, $axes)->decidingAxis([3.0, 3.0, 3.0]))->toBe($axis);
     })->with([
         'the only one out' => [[0.1, 7.8, 0.2], [0.5, 0.5, 0.5], [Verdict::In, Verdict::Out, Verdict::In], 1],
         'the worse of two out' => [[-9.0, 7.8, 0.2], [0.5, 0.5, 0.5], [Verdict::Out, Verdict::Out, Verdict::In], 0],
@@ -45,13 +46,13 @@ describe('a point', function () {
 
     it('weighs each axis by its own tolerance', function () {
         $point = judgedPoint([4.0, 4.0, 0.0], [0.1, 0.1, 0.1], [Verdict::Out, Verdict::Out, Verdict::In]);
-        expect($point->decidingAxis([1.0, 3.0, 3.0], 1.96))->toBe(0)
-            ->and($point->decidingAxis([3.0, 1.0, 3.0], 1.96))->toBe(1);
+        expect($point->decidingAxis([1.0, 3.0, 3.0]))->toBe(0)
+            ->and($point->decidingAxis([3.0, 1.0, 3.0]))->toBe(1);
     });
 
     it('that no reading touches has no verdict to rest', function () {
         $point = PointResult::unmeasured('P');
-        expect($point->decidingAxis([3.0, 3.0, 3.0], 1.96))->toBeNull()
+        expect($point->decidingAxis([3.0, 3.0, 3.0]))->toBeNull()
             ->and($point->verdict)->toBe(Verdict::Unmeasured)
             ->and($point->isDetermined())->toBeFalse();
     });

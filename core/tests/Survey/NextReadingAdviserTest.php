@@ -88,13 +88,13 @@ describe('advice', function () {
     it('is ranked, and as long as asked for', function () {
         $frame = Readings::ladder(6);
         $survey = Readings::survey(Readings::tour(Readings::truth($frame), Readings::noise(73, 0.6)));
-        foreach ([1, 3, 8] as $most) {
-            $options = new SurveyOptions(suggestions: $most);
+        foreach ([1, 3, 8] as $max) {
+            $options = new SurveyOptions(suggestions: $max);
             $advice = (new NextReadingAdviser($options))->advise($frame, $survey, (new SurveyComputer)->compute($frame, $survey));
             $gains = array_map(fn (NextReading $next): float => round($next->gain, 3), $advice);
             $sorted = $gains;
             rsort($sorted);
-            expect(count($advice))->toBeLessThanOrEqual($most)->and($gains)->toBe($sorted);
+            expect(count($advice))->toBeLessThanOrEqual($max)->and($gains)->toBe($sorted);
         }
     });
 

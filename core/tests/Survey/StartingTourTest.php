@@ -14,9 +14,9 @@ use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Tests\Support\Readings;
 
 /** @return list<string> the calls of the tour that are left */
-function tourLeft(Frame $frame, array $readings, int $most = 100): array
+function tourLeft(Frame $frame, array $readings, int $max = 100): array
 {
-    $left = (new StartingTour)->remaining($frame, Readings::survey($readings), $most);
+    $left = (new StartingTour)->remaining($frame, Readings::survey($readings), $max);
 
     return array_map(fn (NextReading $next): string => $next->kind.' '.implode(' ', $next->points), $left);
 }

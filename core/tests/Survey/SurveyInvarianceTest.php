@@ -166,7 +166,7 @@ describe('hostile readings', function () {
             foreach ($assessment->survey->points as $point) {
                 expect($point->deviation === null || is_finite($point->deviation->norm()))->toBeTrue();
             }
-            expect($assessment->fit->state)->not->toBe('fit');
+            expect($assessment->fit->state->value)->not->toBe('fit');
         } catch (Geodex\Core\Failure\CoreFailure $refused) {
             expect($refused->getMessage())->not->toBe('');
         }

@@ -510,7 +510,7 @@ export interface ShaftResultProps {
     tubeOutside: number;
     saw: Sentence;
     bottomingClearance: number | null;
-    leastEngagement: number | null;
+    minEngagement: number | null;
     criticalSpeed: number | null;
     speed: number;
     speedVariation: number;

@@ -17,7 +17,7 @@ use Geodex\Core\Units\Angle;
 final readonly class ShaftBuilder
 {
     /** Engagement that must stay when nothing is said: about the diameter of a spline, shop practice (mm). */
-    private const LEAST_ENGAGEMENT_MM = 40.0;
+    private const MIN_ENGAGEMENT_MM = 40.0;
 
     public function __construct(private Fields $fields) {}
 
@@ -32,7 +32,7 @@ final readonly class ShaftBuilder
             new Slip(
                 $this->length($entry, 'slip', 'possible', $path) ?? 0.0,
                 $this->length($entry, 'slip', 'wanted', $path) ?? 0.0,
-                $this->length($entry, 'slip', 'least', $path) ?? self::LEAST_ENGAGEMENT_MM,
+                $this->length($entry, 'slip', 'least', $path) ?? self::MIN_ENGAGEMENT_MM,
                 isset($entry['slip']['least']),
             ),
             new Tube($this->length($entry, 'tube', 'outside', $path) ?? 0.0, $this->length($entry, 'tube', 'wall', $path), $this->length($entry, 'tube', 'kerf', $path), $this->length($entry, 'tube', 'gap', $path)),

@@ -12,18 +12,27 @@ use Geodex\Core\Survey\CannotComputeSurvey;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyOptions;
+use Geodex\Core\Words\HasProvenance;
 use Geodex\Core\Words\Measure;
+use Geodex\Core\Words\Provenance;
 use Geodex\Core\Words\Sentence;
 
 /**
  * Holds one survey of a frame against an earlier one, point by point. Both are laid on the base points that they share, so
  * what shows is movement against those; the uncertainties of both count (deformation analysis, Ghilani, chapter 21).
  */
-final readonly class MovementFinder
+final readonly class MovementFinder implements HasProvenance
 {
     private const WORDS = [['forward', 'rearward'], ['to the left', 'to the right'], ['down', 'up']];
 
     public function __construct(private SurveyOptions $options = new SurveyOptions) {}
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('movement', 'Movement', 'later − earlier, both laid on the base points; ± 1.96 √(σ₁² + σ₂²)', 'Deformation analysis: Ghilani, Adjustment Computations'),
+        ];
+    }
 
     /**
      * @return list<Movement> of the points that both surveys determine

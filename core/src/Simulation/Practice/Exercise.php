@@ -23,8 +23,8 @@ final readonly class Exercise
     {
         $frame = (new FrameMaker)->make($seed, $level->rows());
         $random = new RandomSource($seed + 17);
-        [$least, $most] = $level->amounts();
-        $damages = (new DamageMaker)->make($random, $level->damages(), $least, $most);
+        [$min, $max] = $level->amounts();
+        $damages = (new DamageMaker)->make($random, $level->damages(), $min, $max);
         $this->simulated = (new FrameBender)->bend($frame, $damages, $random);
         $this->measurer = new FrameMeasurer($this->simulated, new Person($level->slop(), $level->misreads()), $seed);
     }

@@ -27,10 +27,10 @@ final readonly class EdgeForCentre implements Cause
         $causes = [];
         foreach ([1 => 'far', -1 => 'near'] as $sign => $edge) {
             foreach ($radii as $id => $radius) {
-                $causes[] = new LikelyCause('edge', $sign * $radius, Sentence::of('cause.edge', 'Taken to the {edge} edge of {point} instead of its centre (radius {radius}).', edge: $edge, point: (string) $id, radius: Measure::given($radius)));
+                $causes[] = new LikelyCause(CauseKind::Edge, $sign * $radius, Sentence::of('cause.edge', 'Taken to the {edge} edge of {point} instead of its centre (radius {radius}).', edge: $edge, point: (string) $id, radius: Measure::given($radius)));
             }
             if (count($radii) === 2) {
-                $causes[] = new LikelyCause('edge', $sign * array_sum($radii), Sentence::of('cause.edges', 'Taken between the {edge} edges of {points} instead of the centres (radii {radii} together).', edge: $edge, points: implode(' and ', array_keys($radii)), radii: Measure::given(array_sum($radii))));
+                $causes[] = new LikelyCause(CauseKind::Edge, $sign * array_sum($radii), Sentence::of('cause.edges', 'Taken between the {edge} edges of {points} instead of the centres (radii {radii} together).', edge: $edge, points: implode(' and ', array_keys($radii)), radii: Measure::given(array_sum($radii))));
             }
         }
 

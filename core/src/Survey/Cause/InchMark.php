@@ -20,8 +20,8 @@ final readonly class InchMark implements Cause
         $inch = Length::MILLIMETRES_PER_INCH;
 
         return [
-            new LikelyCause('inch', $inch, Sentence::of('cause.inch', 'One inch too long: the tape was held at the one-inch mark and the inch not taken off.')),
-            new LikelyCause('inch', -$inch, Sentence::of('cause.inch', 'One inch too short: an inch was taken off though the tape was held at its end.')),
+            new LikelyCause(CauseKind::Inch, $inch, Sentence::of('cause.inch', 'One inch too long: the tape was held at the one-inch mark and the inch not taken off.')),
+            new LikelyCause(CauseKind::Inch, -$inch, Sentence::of('cause.inch', 'One inch too short: an inch was taken off though the tape was held at its end.')),
         ];
     }
 }

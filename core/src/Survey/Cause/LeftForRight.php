@@ -26,6 +26,6 @@ final readonly class LeftForRight implements Cause
             return [];
         }
 
-        return [new LikelyCause('left-right', $would - $true, Sentence::of('cause.left-right', 'Left and right mixed up: {read} was probably read ({called} was called).', read: implode(' – ', $mirrored), called: implode(' – ', $points)), $mirrored)];
+        return [new LikelyCause(CauseKind::LeftRight, $would - $true, Sentence::of('cause.left-right', 'Left and right mixed up: {read} was probably read ({called} was called).', read: implode(' – ', $mirrored), called: implode(' – ', $points)), $mirrored)];
     }
 }

@@ -10,12 +10,11 @@ use Geodex\Core\Words\Sentence;
 final readonly class LikelyCause
 {
     /**
-     * @param  'inch'|'unit'|'sign'|'round'|'digits'|'edge'|'left-right'|'other-point'  $kind
      * @param  float  $error  read less true, if this was it (mm or degrees)
      * @param  Sentence  $text  for the person at the frame
      * @param  list<string>  $points  the points it would have been read between, for another point
      */
-    public function __construct(public string $kind, public float $error, public Sentence $text, public array $points = []) {}
+    public function __construct(public CauseKind $kind, public float $error, public Sentence $text, public array $points = []) {}
 
     /** The same mistake in two readings of one thing. */
     public function madeTwice(): self

@@ -30,7 +30,7 @@ final readonly class OtherPoint implements Cause
                 } catch (DegenerateGeometry) {
                     continue;
                 }
-                $causes[] = new LikelyCause('other-point', $would - $true, Sentence::of('cause.other-point', 'Wrong hole: {other} was probably read in place of {point} ({points} would fit).', other: $other, point: $id, points: implode(' – ', $points)), $points);
+                $causes[] = new LikelyCause(CauseKind::OtherPoint, $would - $true, Sentence::of('cause.other-point', 'Wrong hole: {other} was probably read in place of {point} ({points} would fit).', other: $other, point: $id, points: implode(' – ', $points)), $points);
             }
         }
 

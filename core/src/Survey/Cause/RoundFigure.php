@@ -18,8 +18,8 @@ final readonly class RoundFigure implements Cause
         }
         $causes = [];
         foreach (['centimetre' => 10.0, 'decimetre' => 100.0] as $what => $mm) {
-            $causes[] = new LikelyCause('round', $mm, Sentence::of('cause.round', 'One {what} too much: the wrong figure was read off the scale.', what: $what));
-            $causes[] = new LikelyCause('round', -$mm, Sentence::of('cause.round', 'One {what} too little: the wrong figure was read off the scale.', what: $what));
+            $causes[] = new LikelyCause(CauseKind::Round, $mm, Sentence::of('cause.round', 'One {what} too much: the wrong figure was read off the scale.', what: $what));
+            $causes[] = new LikelyCause(CauseKind::Round, -$mm, Sentence::of('cause.round', 'One {what} too little: the wrong figure was read off the scale.', what: $what));
         }
 
         return $causes;

@@ -15,7 +15,7 @@ final readonly class SignLost implements Cause
     {
         // A kind that cannot be less than nothing has no sign to lose.
         return $reading->kind->implausible(-abs($reading->value)) !== null ? [] : [
-            new LikelyCause('sign', 2 * $reading->value, Sentence::of('cause.sign', $reading->value < 0 ? 'A minus too many.' : 'The minus is lost.')),
+            new LikelyCause(CauseKind::Sign, 2 * $reading->value, Sentence::of('cause.sign', $reading->value < 0 ? 'A minus too many.' : 'The minus is lost.')),
         ];
     }
 }

@@ -23,7 +23,7 @@ final readonly class SwappedDigits implements Cause
         foreach ($this->swaps($typed) as $swapped) {
             $meant = $this->value($swapped, $reading->asRead->unit ?? LengthUnit::Millimetre, $angle);
             if ($meant !== null && abs($meant + $correction - $reading->value) > 1e-6) {
-                $causes[] = new LikelyCause('digits', $reading->value - $meant - $correction, Sentence::of('cause.digits', 'Two digits swapped: {called} was called, {written} was written.', called: $swapped, written: $typed));
+                $causes[] = new LikelyCause(CauseKind::Digits, $reading->value - $meant - $correction, Sentence::of('cause.digits', 'Two digits swapped: {called} was called, {written} was written.', called: $swapped, written: $typed));
             }
         }
 

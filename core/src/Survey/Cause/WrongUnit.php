@@ -26,7 +26,7 @@ final readonly class WrongUnit implements Cause
             [10.0, 'Read in centimetres, written down as millimetres.'],
             [0.1, 'Read in millimetres, written down as centimetres.'],
         ] as [$factor, $text]) {
-            $causes[] = new LikelyCause('unit', $typed * (1 - $factor), Sentence::of('cause.unit', $text));
+            $causes[] = new LikelyCause(CauseKind::Unit, $typed * (1 - $factor), Sentence::of('cause.unit', $text));
         }
 
         return $causes;

@@ -7,6 +7,7 @@ namespace Geodex\Core\Survey\Datum;
 use Geodex\Core\Geometry\DegenerateGeometry;
 use Geodex\Core\Geometry\RigidMotion;
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\LinearAlgebra\SparseRow;
 use Geodex\Core\LinearAlgebra\SymmetricEigen;
 use Geodex\Core\Survey\Internal\ChiSquareTest;
 use Geodex\Core\Survey\Internal\Network;
@@ -233,12 +234,7 @@ final readonly class BaseAgreement
                 $spread[$i] += $p * $built;
             }
             $covariance[] = array_map(function (array $other) use ($spread): float {
-                $sum = 0.0;
-                foreach ($other as $j => $p) {
-                    $sum += $p * $spread[$j];
-                }
-
-                return $sum;
+                return SparseRow::dot($other, $spread);
             }, $rows);
         }
 

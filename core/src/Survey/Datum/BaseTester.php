@@ -7,20 +7,29 @@ namespace Geodex\Core\Survey\Datum;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Internal\Network;
 use Geodex\Core\Survey\SurveyOptions;
+use Geodex\Core\Words\HasProvenance;
+use Geodex\Core\Words\Provenance;
 
 /**
  * Tests base points against each other: each is laid on all others, and dᵀ Σ⁻¹ d of what it is off by is held against χ² with three
  * degrees of freedom, Σ from the readings and the scatter that frames are built with. docs/formulas.md, "Datum".
  */
-final readonly class BaseTester
+final readonly class BaseTester implements HasProvenance
 {
     /** No more than one in so many of the base points is left out. */
-    private const GREATEST_SHARE = 3;
+    private const MAX_SHARE = 3;
 
     /** Points that are looked at, the most contradicted ones: a bound on time. */
     private const CANDIDATES = 6;
 
     public function __construct(private SurveyOptions $options) {}
+
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('datum', 'Base points tested', 'T = dᵀ Σ⁻¹ d of each base point laid on the others, in doubt over 16.3 (χ² of 3 at 99.9 %); Σ with 1 mm of build scatter, or the shop’s own', 'Congruence test; S-transformation, Baarda', 'Four base points at least.'),
+        ];
+    }
 
     /**
      * @param  array<string, Vector3>  $at  measured positions, near the axes of the chart (mm)
@@ -41,7 +50,7 @@ final readonly class BaseTester
             return [$all];
         }
         $free = $this->worst(array_values(array_diff($base, $forced)), $agreement, $base);
-        for ($size = 1; $size <= min(intdiv(count($base), self::GREATEST_SHARE), count($base) - 3, count($free)); $size++) {
+        for ($size = 1; $size <= min(intdiv(count($base), self::MAX_SHARE), count($base) - 3, count($free)); $size++) {
             $passing = [];
             foreach ($this->subsets($free, $size) as $out) {
                 $kept = array_values(array_diff($base, $out));

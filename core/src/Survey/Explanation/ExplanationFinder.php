@@ -16,12 +16,14 @@ use Geodex\Core\Survey\Internal\Start;
 use Geodex\Core\Survey\Internal\StartBuilder;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Survey\SurveyOptions;
+use Geodex\Core\Words\HasProvenance;
+use Geodex\Core\Words\Provenance;
 
 /**
  * Finds every explanation of the readings. A network where one mistake fits a dozen readings equally must not name one of them
  * (Baarda, data snooping; Förstner and Lehmann, separability of mistakes). docs/formulas.md, "Explanations".
  */
-final readonly class ExplanationFinder
+final readonly class ExplanationFinder implements HasProvenance
 {
     /** Positions this good tell explanations apart; the one that is told first is adjusted to the end. */
     private const NEAR_ENOUGH_MM = 1e-2;
@@ -42,6 +44,13 @@ final readonly class ExplanationFinder
 
     public function __construct(private LeastSquaresSolver $solver, private NetworkAdjuster $adjuster, private StartBuilder $starts, private SurveyOptions $options) {}
 
+    public static function provenance(): array
+    {
+        return [
+            new Provenance('explanations', 'Explanations', 'every smallest set of readings without which all checked others have |w| ≤ 3.29, and each of which then has |w| > 3.29', 'Multiple alternative hypotheses, Förstner and Lehmann; data snooping, Baarda', 'Up to a quarter of the readings; past that “too many mistakes” is said.'),
+        ];
+    }
+
     /**
      * @param  list<Reading>  $readings  in use
      *
@@ -60,7 +69,7 @@ final readonly class ExplanationFinder
             $at = $this->adjuster->adjust($network->without($out), $start->at, self::NEAR_ENOUGH_MM)->at;
             $algebra = $this->algebra($network, $at);
             $seed = $this->snooped($algebra, $out);
-            $left = $algebra->without($seed, $this->options->leastRedundancy);
+            $left = $algebra->without($seed, $this->options->minRedundancy);
             if ($left === null || $round === self::ROUNDS || array_diff($this->bending($left), $out) === []) {
                 break;
             }
@@ -84,7 +93,7 @@ final readonly class ExplanationFinder
         if ($explanations === []) {
             throw CannotComputeSurvey::noConvergence(self::ROUNDS, 0.0);
         }
-        $explanations = array_slice($this->told($explanations), 0, ExplanationSearch::MOST);
+        $explanations = array_slice($this->told($explanations), 0, ExplanationSearch::MAX);
         $suspects = array_flip($explanations[0]->suspects());
 
         return new Explained(
@@ -93,7 +102,7 @@ final readonly class ExplanationFinder
             $start->at,
             $network,
             $algebra,
-            count($found) > ExplanationSearch::MOST,
+            count($found) > ExplanationSearch::MAX,
         );
     }
 
@@ -126,11 +135,11 @@ final readonly class ExplanationFinder
      */
     private function snooped(LeftOutAlgebra $algebra, array $out): array
     {
-        $most = max(1, (int) floor($this->options->greatestShare * count($algebra->residuals)));
-        $left = $algebra->without($out, $this->options->leastRedundancy) ?? $algebra->without($out = [], $this->options->leastRedundancy);
-        while ($left !== null && count($out) < $most) {
-            $worst = $left->worst($this->options->critical, $this->options->leastRedundancy);
-            $next = $worst === null ? null : $algebra->without([...$out, $worst], $this->options->leastRedundancy);
+        $max = max(1, (int) floor($this->options->maxShare * count($algebra->residuals)));
+        $left = $algebra->without($out, $this->options->minRedundancy) ?? $algebra->without($out = [], $this->options->minRedundancy);
+        while ($left !== null && count($out) < $max) {
+            $worst = $left->worst($this->options->critical, $this->options->minRedundancy);
+            $next = $worst === null ? null : $algebra->without([...$out, $worst], $this->options->minRedundancy);
             if ($worst === null || $next === null) {
                 break;
             }
@@ -148,7 +157,7 @@ final readonly class ExplanationFinder
             }
             unset($out[$best]);
             $out = array_values($out);
-            $left = $algebra->without($out, $this->options->leastRedundancy);
+            $left = $algebra->without($out, $this->options->minRedundancy);
         }
         sort($out);
 
@@ -163,7 +172,7 @@ final readonly class ExplanationFinder
     private function adjusted(array $found, ExplanationSearch $search, Frame $frame, Network $network, array $at, LeftOutAlgebra $algebra, Observed $pooled, bool $tested = true): array
     {
         $explanations = $seen = [];
-        for ($n = 0; $n < count($found) && count($explanations) <= ExplanationSearch::MOST; $n++) {
+        for ($n = 0; $n < count($found) && count($explanations) <= ExplanationSearch::MAX; $n++) {
             $left = $found[$n];
             $seen[implode(' ', $left->set)] = true;
             $adjusted = $this->anew($network, $left, $at, $algebra, $n < self::ADJUSTED);
@@ -212,7 +221,7 @@ final readonly class ExplanationFinder
     private function failing(Network $network, LeftOut $left, Adjustment $adjusted): ?array
     {
         $failing = null;
-        $most = $this->options->critical;
+        $max = $this->options->critical;
         $k = 0;
         foreach (array_keys($network->readings) as $i) {
             if (in_array($i, $left->set, true)) {
@@ -220,8 +229,8 @@ final readonly class ExplanationFinder
             }
             $w = $adjusted->misclosures[$k++];
             $r = $left->redundancies[$i];
-            if ($r > $this->options->leastRedundancy && abs($w) > $most * sqrt($r)) {
-                [$failing, $most] = [[$i, $w / sqrt($r)], abs($w) / sqrt($r)];
+            if ($r > $this->options->minRedundancy && abs($w) > $max * sqrt($r)) {
+                [$failing, $max] = [[$i, $w / sqrt($r)], abs($w) / sqrt($r)];
             }
         }
         foreach ($left->set as $a => $i) {
@@ -249,8 +258,8 @@ final readonly class ExplanationFinder
      */
     private function told(array $explanations): array
     {
-        $least = min(array_map(fn (Explanation $one): float => $one->weightedSum, $explanations));
-        $rank = fn (Explanation $one): array => [$one->weightedSum > $least + self::AS_GOOD, $one->weightedSum <= $least + self::AS_GOOD && ! $one->isLikely(), $one->weightedSum];
+        $min = min(array_map(fn (Explanation $one): float => $one->weightedSum, $explanations));
+        $rank = fn (Explanation $one): array => [$one->weightedSum > $min + self::AS_GOOD, $one->weightedSum <= $min + self::AS_GOOD && ! $one->isLikely(), $one->weightedSum];
         usort($explanations, fn (Explanation $a, Explanation $b): int => $rank($a) <=> $rank($b));
 
         return $explanations;

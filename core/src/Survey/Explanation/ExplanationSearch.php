@@ -13,7 +13,7 @@ use Geodex\Core\Survey\SurveyOptions;
 final class ExplanationSearch
 {
     /** Past this many the readings cannot tell. */
-    public const MOST = 64;
+    public const MAX = 64;
 
     private const FIRST_CHOICES = 12;
 
@@ -23,7 +23,7 @@ final class ExplanationSearch
     private const LARGEST = 6;
 
     /** Partial sets that are completed in one search: a bound on the time that garbage takes. */
-    private const MOST_COMPLETED = 160;
+    private const MAX_COMPLETED = 160;
 
     /** The linear theory is trusted to this share of the critical value; the survivors are adjusted anew. */
     private const SLACK = 1.03;
@@ -62,7 +62,7 @@ final class ExplanationSearch
     {
         $this->seed = array_fill_keys($seed, true);
         $none = $this->without([]);
-        if ($none === null || $none->worst($this->options->critical, $this->options->leastRedundancy) === null) {
+        if ($none === null || $none->worst($this->options->critical, $this->options->minRedundancy) === null) {
             yield $none === null ? [] : [$none];
 
             return;
@@ -110,7 +110,7 @@ final class ExplanationSearch
             }
         }
         // Exchange one member at a time until nothing new comes.
-        for ($seen = 0; $seen < count($this->found) && count($this->found) <= self::MOST && $size > 1; $seen++) {
+        for ($seen = 0; $seen < count($this->found) && count($this->found) <= self::MAX && $size > 1; $seen++) {
             $set = array_values($this->found)[$seen]->set;
             foreach ($set as $i) {
                 $this->complete(array_values(array_diff($set, [$i])));
@@ -148,18 +148,18 @@ final class ExplanationSearch
     {
         sort($set);
         $key = implode(',', $set);
-        if (isset($this->completed[$key]) || count($this->completed) >= self::MOST_COMPLETED) {
+        if (isset($this->completed[$key]) || count($this->completed) >= self::MAX_COMPLETED) {
             return;
         }
         $this->completed[$key] = true;
         $left = $this->without($set);
-        $worst = $left?->worst(self::SLACK * $this->options->critical, $this->options->leastRedundancy);
+        $worst = $left?->worst(self::SLACK * $this->options->critical, $this->options->minRedundancy);
         if ($left === null || $worst === null) {
             return;
         }
         $couplings = $this->couplings($left, $worst);
-        $least = $this->options->leastRedundancy;
-        $isNear = $left->worst(self::CHANCE * $this->options->critical, $this->options->leastRedundancy) === null;
+        $min = $this->options->minRedundancy;
+        $isNear = $left->worst(self::CHANCE * $this->options->critical, $this->options->minRedundancy) === null;
         $linear = match (true) {
             $strictly => self::STRICT,
             // Where nothing is more than a little over the critical value, only what takes it below is worth keeping.
@@ -169,14 +169,14 @@ final class ExplanationSearch
         $bends = $this->bends($left);
         [$residual, $redundancy] = [$left->residuals[$worst], $left->redundancies[$worst]];
         foreach ($left->redundancies as $j => $r) {
-            if ($r <= self::MEMBER * $least) {
+            if ($r <= self::MEMBER * $min) {
                 continue;
             }
             $mistake = $left->residuals[$j] / $r;
             $rest = $residual - $couplings[$j] * $mistake;
             $checked = $redundancy - $couplings[$j] * $couplings[$j] / $r;
             $limit = $linear + max($bends, isset($this->seed[$j]) ? 0.0 : abs($mistake)) ** 2 / self::BENDS_AT;
-            if (($j === $worst || $rest * $rest <= $limit * $limit * $checked || $checked <= $least) && ! in_array($j, $set, true)) {
+            if (($j === $worst || $rest * $rest <= $limit * $limit * $checked || $checked <= $min) && ! in_array($j, $set, true)) {
                 $this->keep([...$set, $j], $strictly);
             }
         }
@@ -188,12 +188,12 @@ final class ExplanationSearch
      */
     private function bends(LeftOut $left): float
     {
-        $most = 0.0;
+        $max = 0.0;
         foreach ($left->set as $a => $i) {
-            $most = isset($this->seed[$i]) ? $most : max($most, abs($left->mistakes[$a]));
+            $max = isset($this->seed[$i]) ? $max : max($max, abs($left->mistakes[$a]));
         }
 
-        return $most;
+        return $max;
     }
 
     /**
@@ -222,7 +222,7 @@ final class ExplanationSearch
     {
         sort($set);
         $key = implode(',', $set);
-        if (isset($this->found[$key]) || count($this->found) > self::MOST) {
+        if (isset($this->found[$key]) || count($this->found) > self::MAX) {
             return;
         }
         $left = $this->without($set);
@@ -230,9 +230,9 @@ final class ExplanationSearch
             return;
         }
         $linear = ($strictly ? self::STRICT : self::SLACK) * $this->options->critical;
-        if ($left->worst($linear + $this->bends($left) ** 2 / self::BENDS_AT, $this->options->leastRedundancy) === null) {
+        if ($left->worst($linear + $this->bends($left) ** 2 / self::BENDS_AT, $this->options->minRedundancy) === null) {
             $this->found[$key] = $left;
-        } elseif (! $strictly && $left->worst(self::CHANCE * $this->options->critical, $this->options->leastRedundancy) === null) {
+        } elseif (! $strictly && $left->worst(self::CHANCE * $this->options->critical, $this->options->minRedundancy) === null) {
             $this->near[$key] = $set;
         }
     }
@@ -241,25 +241,25 @@ final class ExplanationSearch
      * @param  list<int>  $set
      * @return list<int> the readings that take most off the weighted sum if they are left out too
      */
-    private function byGain(array $set, int $most): array
+    private function byGain(array $set, int $max): array
     {
         $left = $this->without($set);
         $gains = [];
         foreach ($left->residuals ?? [] as $j => $e) {
             $r = $left->redundancies[$j] ?? 0.0;
-            if ($r > $this->options->leastRedundancy && ! in_array($j, $set, true) && $e * $e > $this->options->critical * $r) {
+            if ($r > $this->options->minRedundancy && ! in_array($j, $set, true) && $e * $e > $this->options->critical * $r) {
                 $gains[$j] = $e * $e / $r;
             }
         }
         arsort($gains);
 
-        return array_slice(array_keys($gains), 0, $most);
+        return array_slice(array_keys($gains), 0, $max);
     }
 
     /** @param  list<int>  $set */
     private function without(array $set): ?LeftOut
     {
-        return $this->algebra->without($set, self::MEMBER * $this->options->leastRedundancy);
+        return $this->algebra->without($set, self::MEMBER * $this->options->minRedundancy);
     }
 
     /** @return list<LeftOut> */

@@ -29,7 +29,7 @@ final readonly class GrossMistakes
      */
     public function among(Network $network, array $gross, array $start): array
     {
-        if ($gross === [] || count($gross) > $this->options->greatestShare * count($network->readings)) {
+        if ($gross === [] || count($gross) > $this->options->maxShare * count($network->readings)) {
             return [];
         }
         try {

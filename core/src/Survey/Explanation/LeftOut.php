@@ -18,14 +18,14 @@ final readonly class LeftOut
     public function __construct(public array $set, public array $mistakes, public array $inverse, public float $weightedSum, public array $residuals, public array $redundancies) {}
 
     /** The reading that fits worst, null if all that are checked fit. */
-    public function worst(float $critical, float $least): ?int
+    public function worst(float $critical, float $min): ?int
     {
         $worst = null;
-        $most = $critical ** 2;
+        $max = $critical ** 2;
         foreach ($this->residuals as $i => $e) {
             $r = $this->redundancies[$i];
-            if ($e * $e > $most * $r && $r > $least && ! in_array($i, $this->set, true)) {
-                $most = $e * $e / $r;
+            if ($e * $e > $max * $r && $r > $min && ! in_array($i, $this->set, true)) {
+                $max = $e * $e / $r;
                 $worst = $i;
             }
         }

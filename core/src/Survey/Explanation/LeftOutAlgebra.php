@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Survey\Explanation;
 
+use Geodex\Core\LinearAlgebra\SparseRow;
+
 /**
  * What leaving readings out does to all others, without adjusting again. With R = I − A Q Aᵀ in weighted units and e = R l the
  * residuals of all readings, leaving out the set E gives mistakes ∇ = R_EE⁻¹ e_E, residuals e − R_·E ∇, redundancies
@@ -39,16 +41,11 @@ final class LeftOutAlgebra
         $n = count($cofactors);
         $right = array_fill(0, $n, 0.0);
         foreach ($rows as $i => $row) {
-            foreach ($row as $column => $partial) {
-                $right[$column] += $partial * $misclosures[$i];
-            }
+            SparseRow::addTo($right, $row, $misclosures[$i]);
         }
         $correction = [];
         foreach ($cofactors as $row) {
-            $sum = 0.0;
-            foreach ($row as $j => $q) {
-                $sum += $q * $right[$j];
-            }
+            $sum = SparseRow::dot($row, $right);
             $correction[] = $sum;
         }
         $residuals = $redundancies = [];
@@ -74,12 +71,12 @@ final class LeftOutAlgebra
 
     /**
      * @param  list<int>  $set  readings to leave out
-     * @param  float  $least  redundancy up to which a reading is not checked by the others
+     * @param  float  $min  redundancy up to which a reading is not checked by the others
      * @return ?LeftOut null if the others do not check one of them
      */
-    public function without(array $set, float $least): ?LeftOut
+    public function without(array $set, float $min): ?LeftOut
     {
-        $inverse = $this->inverse(array_map(fn (int $i): array => array_map(fn (int $j): float => $this->column($i)[$j], $set), $set), $least);
+        $inverse = $this->inverse(array_map(fn (int $i): array => array_map(fn (int $j): float => $this->column($i)[$j], $set), $set), $min);
         if ($inverse === null) {
             return null;
         }
@@ -154,10 +151,7 @@ final class LeftOutAlgebra
             }
         }
         foreach ($this->free as $direction) {
-            $share = 0.0;
-            foreach ($direction as $k => $part) {
-                $share += $part * $moved[$k];
-            }
+            $share = SparseRow::dot($direction, $moved);
             foreach ($direction as $k => $part) {
                 $moved[$k] -= $share * $part;
             }
@@ -200,7 +194,7 @@ final class LeftOutAlgebra
      * @param  list<list<float>>  $matrix
      * @return ?list<list<float>>
      */
-    private function inverse(array $matrix, float $least): ?array
+    private function inverse(array $matrix, float $min): ?array
     {
         $n = count($matrix);
         $inverse = [];
@@ -210,7 +204,7 @@ final class LeftOutAlgebra
         }
         for ($p = 0; $p < $n; $p++) {
             $pivot = $matrix[$p][$p];
-            if ($pivot <= $least) {
+            if ($pivot <= $min) {
                 return null;
             }
             for ($j = 0; $j < $n; $j++) {
@@ -226,7 +220,7 @@ final class LeftOutAlgebra
             }
         }
         foreach ($inverse as $i => $row) {
-            if ($row[$i] * $least >= 1.0) {
+            if ($row[$i] * $min >= 1.0) {
                 return null;
             }
         }

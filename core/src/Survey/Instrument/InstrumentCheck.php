@@ -13,7 +13,7 @@ use Geodex\Core\Words\Sentence;
  */
 final readonly class InstrumentCheck
 {
-    private const LEAST_READINGS = 3;
+    private const MIN_READINGS = 3;
 
     /** A scale is not read finer than this (mm, or tenths of a degree would be coarser). */
     private const FINEST = 0.05;
@@ -42,7 +42,7 @@ final readonly class InstrumentCheck
     public static function of(float $known, array $read, string $unit = 'mm'): self
     {
         $n = count($read);
-        if ($n < self::LEAST_READINGS) {
+        if ($n < self::MIN_READINGS) {
             throw UnusableInstrument::tooFewReadings($n);
         }
         $mean = array_sum($read) / $n;

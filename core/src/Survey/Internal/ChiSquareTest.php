@@ -9,7 +9,7 @@ final readonly class ChiSquareTest
 {
     private const PRECISION = 1e-12;
 
-    private const MOST_TERMS = 2000;
+    private const MAX_TERMS = 2000;
 
     /** Whether a weighted sum of squares with that many degrees of freedom is no larger than in 95 of 100 good surveys. */
     public static function passes(float $sumOfSquares, int $degreesOfFreedom, float $level = 0.95): bool
@@ -32,7 +32,7 @@ final readonly class ChiSquareTest
     private static function series(float $a, float $x): float
     {
         $term = $sum = 1 / $a;
-        for ($n = 1; $n < self::MOST_TERMS && $term > $sum * self::PRECISION; $n++) {
+        for ($n = 1; $n < self::MAX_TERMS && $term > $sum * self::PRECISION; $n++) {
             $sum += $term *= $x / ($a + $n);
         }
 
@@ -45,7 +45,7 @@ final readonly class ChiSquareTest
         $b = $x + 1 - $a;
         $c = 1e300;
         $h = $d = 1 / $b;
-        for ($n = 1; $n < self::MOST_TERMS; $n++) {
+        for ($n = 1; $n < self::MAX_TERMS; $n++) {
             $an = -$n * ($n - $a);
             $b += 2;
             $d = 1 / ($an * $d + $b);

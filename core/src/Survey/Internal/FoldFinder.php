@@ -22,7 +22,7 @@ final readonly class FoldFinder
     private const AS_WELL = 3.84;
 
     /** Folds that are adjusted: a bound on time. */
-    private const MOST = 16;
+    private const MAX = 16;
 
     private const NEAR_ENOUGH_MM = 1e-2;
 
@@ -62,7 +62,7 @@ final readonly class FoldFinder
         }
         usort($starts, fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $folds = [];
-        foreach (array_slice($starts, 0, self::MOST) as [, $group, $start]) {
+        foreach (array_slice($starts, 0, self::MAX) as [, $group, $start]) {
             try {
                 $adjusted = $this->adjuster->roughly($network, $start, self::ROUNDS, self::NEAR_ENOUGH_MM);
             } catch (CoreFailure) {
@@ -144,14 +144,14 @@ final readonly class FoldFinder
         }
         [$x, $y, $z] = $eigen->vector(0);
         $normal = Vector3::of($x, $y, $z);
-        $most = 0.0;
+        $max = 0.0;
         foreach ($group as $id) {
             $height = $at[$id]->minus($centre)->dot($normal);
-            $most = max($most, abs($height));
+            $max = max($max, abs($height));
             $at[$id] = $at[$id]->minus($normal->times(2 * $height));
         }
 
-        return $most < self::FOLDS_MM ? null : $at;
+        return $max < self::FOLDS_MM ? null : $at;
     }
 
     /** @param  array<string, Vector3>  $at */
@@ -178,11 +178,11 @@ final readonly class FoldFinder
     private function isKnown(array $at, array $known, Network $network): bool
     {
         foreach ($known as $other) {
-            $most = 0.0;
+            $max = 0.0;
             foreach ($network->pointIds as $id) {
-                $most = max($most, $at[$id]->minus($other[$id])->norm());
+                $max = max($max, $at[$id]->minus($other[$id])->norm());
             }
-            if ($most < self::FOLDS_MM) {
+            if ($max < self::FOLDS_MM) {
                 return true;
             }
         }

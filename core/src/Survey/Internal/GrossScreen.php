@@ -8,6 +8,7 @@ use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\LinearAlgebra\EigenSolver;
+use Geodex\Core\LinearAlgebra\SparseRow;
 use Geodex\Core\Survey\Reading\Reading;
 
 /**
@@ -26,9 +27,9 @@ final readonly class GrossScreen
     private const ROUNDS = 4;
 
     /** Fewer lengths than this do not say that it is the chart and not they that are wrong. */
-    private const LEAST_LENGTHS = 3;
+    private const MIN_LENGTHS = 3;
 
-    private const GREATEST_SHARE = 0.25;
+    private const MAX_SHARE = 0.25;
 
     /**
      * @param  array<string, Vector3>  $chart  mm
@@ -49,7 +50,7 @@ final readonly class GrossScreen
         // What a misplaced point makes of its readings says nothing about them.
         $gross = array_values(array_filter($gross, fn (int $i): bool => array_intersect_key($still, array_flip($readings[$i]->kind->points())) === []));
 
-        return new Start($chart, count($gross) > self::GREATEST_SHARE * count($readings) ? [] : $gross);
+        return new Start($chart, count($gross) > self::MAX_SHARE * count($readings) ? [] : $gross);
     }
 
     /**
@@ -77,7 +78,7 @@ final readonly class GrossScreen
         }
         foreach ($seesBench as $all) {
             foreach ($this->beyondPlane($all) as $i => $mm) {
-                $off[$i] = count($all) > self::LEAST_LENGTHS && abs($mm) > self::GROSS_ON_BENCH_MM;
+                $off[$i] = count($all) > self::MIN_LENGTHS && abs($mm) > self::GROSS_ON_BENCH_MM;
             }
         }
         $gross = array_keys(array_filter($off));
@@ -109,7 +110,7 @@ final readonly class GrossScreen
         }
         $misplaced = [];
         foreach ($all as $id => $count) {
-            if ($count >= self::LEAST_LENGTHS && 2 * $bad[$id] > $count) {
+            if ($count >= self::MIN_LENGTHS && 2 * $bad[$id] > $count) {
                 $misplaced[$id] = $bad[$id] / $count;
             }
         }
@@ -139,7 +140,7 @@ final readonly class GrossScreen
             }
         }
         $best = $own;
-        $most = -1;
+        $max = -1;
         foreach ($places as $place) {
             $fit = 0;
             foreach ($readings as $reading) {
@@ -151,8 +152,8 @@ final readonly class GrossScreen
                     }
                 }
             }
-            if ($fit > $most) {
-                [$best, $most] = [$place, $fit];
+            if ($fit > $max) {
+                [$best, $max] = [$place, $fit];
             }
         }
 
@@ -172,7 +173,7 @@ final readonly class GrossScreen
         sort($values);
         $middle = $values[intdiv(count($values), 2)];
         $off = array_map(fn (array $one): float => $one[0] - $middle, $all);
-        for ($round = 0; $round < self::ROUNDS && count($all) > self::LEAST_LENGTHS; $round++) {
+        for ($round = 0; $round < self::ROUNDS && count($all) > self::MIN_LENGTHS; $round++) {
             $rows = $right = [];
             foreach ($all as $i => [$mm, $at]) {
                 $weight = sqrt(min(1.0, self::GROSS_ON_BENCH_MM / 4 / max(1e-9, abs($off[$i]))));
@@ -181,9 +182,7 @@ final readonly class GrossScreen
             }
             $sums = [0.0, 0.0, 0.0];
             foreach ($rows as $k => $row) {
-                foreach ($row as $c => $p) {
-                    $sums[$c] += $p * $right[$k];
-                }
+                SparseRow::addTo($sums, $row, $right[$k]);
             }
             [$shift, $along, $across] = (new EigenSolver)->factor($rows, 3)->solve($sums);
             $off = array_map(fn (array $one): float => $one[0] - $middle - $shift - $along * $one[1]->x / 1000 - $across * $one[1]->y / 1000, $all);

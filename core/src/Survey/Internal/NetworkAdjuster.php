@@ -7,6 +7,7 @@ namespace Geodex\Core\Survey\Internal;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\LinearAlgebra\FactoredNormals;
 use Geodex\Core\LinearAlgebra\LeastSquaresSolver;
+use Geodex\Core\LinearAlgebra\SparseRow;
 use Geodex\Core\Survey\Budget;
 use Geodex\Core\Survey\CannotComputeSurvey;
 
@@ -25,10 +26,10 @@ final readonly class NetworkAdjuster
     private const REUSE_FACTORS_SHRINKING_BY = 0.5;
 
     /** Weak networks, as of trams alone on a flat frame, converge by a fifth a round; others take four rounds. */
-    private const MOST_ITERATIONS = 150;
+    private const MAX_ITERATIONS = 150;
 
     /** Rounds of the damped fallback; it creeps along a valley that the straight step jumps across. */
-    private const MOST_DAMPED = 300;
+    private const MAX_DAMPED = 300;
 
     private const FIRST_DAMPING = 1e-3;
 
@@ -40,7 +41,7 @@ final readonly class NetworkAdjuster
 
     private const NEXT_TO_NOTHING = 1e-3;
 
-    private const MOST_TRIES = 12;
+    private const MAX_TRIES = 12;
 
     /** Part of the slope at the start that may be left, with the other sign, at the end of a step. */
     private const OVERSHOOT = 0.2;
@@ -80,7 +81,7 @@ final readonly class NetworkAdjuster
     /** @param  array<string, Vector3>  $at */
     private function straight(Network $network, array $at, float $converged): ?Adjustment
     {
-        [$adjustment, $settled] = $this->rounds($network, $at, self::MOST_ITERATIONS, $converged);
+        [$adjustment, $settled] = $this->rounds($network, $at, self::MAX_ITERATIONS, $converged);
 
         return $settled ? $adjustment : null;
     }
@@ -89,11 +90,11 @@ final readonly class NetworkAdjuster
      * @param  array<string, Vector3>  $at
      * @return array{Adjustment, bool} and whether it settled
      */
-    private function rounds(Network $network, array $at, int $most, float $converged): array
+    private function rounds(Network $network, array $at, int $max, float $converged): array
     {
         $normals = null;
         [$sum, $rows, $misclosures] = $this->linearise($network, $at);
-        for ($iteration = 1, $largest = $before = INF; $iteration <= $most; $iteration++) {
+        for ($iteration = 1, $largest = $before = INF; $iteration <= $max; $iteration++) {
             $this->mustHaveTime($at);
             if ($normals === null || $largest > self::REUSE_FACTORS_BELOW_MM || $largest > self::REUSE_FACTORS_SHRINKING_BY * $before) {
                 $normals = $this->solver->factor($rows, $network->unknowns());
@@ -107,7 +108,7 @@ final readonly class NetworkAdjuster
             }
         }
 
-        return [new Adjustment($at, $misclosures, $most), false];
+        return [new Adjustment($at, $misclosures, $max), false];
     }
 
     /**
@@ -123,7 +124,7 @@ final readonly class NetworkAdjuster
         [$sum, $rows, $misclosures] = $this->linearise($network, $at);
         $unknowns = $network->unknowns();
         $largest = $gain = INF;
-        for ($iteration = 1, $damping = self::FIRST_DAMPING; $iteration <= self::MOST_DAMPED; $iteration++) {
+        for ($iteration = 1, $damping = self::FIRST_DAMPING; $iteration <= self::MAX_DAMPED; $iteration++) {
             $this->mustHaveTime($at);
             $held = $rows;
             for ($column = 0; $column < $unknowns; $column++) {
@@ -141,15 +142,15 @@ final readonly class NetworkAdjuster
             $gain = -$this->slope($rows, $misclosures, $step);
             [$at, $sum, $rows, $misclosures] = [$next, $nextSum, $nextRows, $nextMisclosures];
             if (($largest < $converged && $damping <= self::HARDLY_DAMPED) || ($gain <= self::NOTHING_TO_GAIN && $damping <= 1.0)) {
-                return new Adjustment($at, $misclosures, self::MOST_ITERATIONS + $iteration);
+                return new Adjustment($at, $misclosures, self::MAX_ITERATIONS + $iteration);
             }
             $damping = max(1e-9, $damping / 5);
         }
         if ($gain <= self::NEXT_TO_NOTHING) {
             // A direction that lengths see in second order only creeps to its end; where it stands is far inside its interval.
-            return new Adjustment($at, $misclosures, self::MOST_ITERATIONS + self::MOST_DAMPED);
+            return new Adjustment($at, $misclosures, self::MAX_ITERATIONS + self::MAX_DAMPED);
         }
-        throw CannotComputeSurvey::noConvergence(self::MOST_ITERATIONS + self::MOST_DAMPED, $largest);
+        throw CannotComputeSurvey::noConvergence(self::MAX_ITERATIONS + self::MAX_DAMPED, $largest);
     }
 
     /** @param  array<string, Vector3>  $at */
@@ -202,9 +203,7 @@ final readonly class NetworkAdjuster
     {
         $right = array_fill(0, $unknowns, 0.0);
         foreach ($rows as $i => $row) {
-            foreach ($row as $column => $partial) {
-                $right[$column] += $partial * $misclosures[$i];
-            }
+            SparseRow::addTo($right, $row, $misclosures[$i]);
         }
 
         return $normals->solve($right);
@@ -228,7 +227,7 @@ final readonly class NetworkAdjuster
             $nextSlope = $this->slope($rows, $misclosures, $step);
             $overshoots = $slope < -self::NO_SLOPE && $nextSlope > -self::OVERSHOOT * $slope;
             $grows = $nextSum > $sum * (1 + self::ROUNDING) + self::ROUNDING;
-            if ($try >= self::MOST_TRIES || (! $overshoots && ! $grows)) {
+            if ($try >= self::MAX_TRIES || (! $overshoots && ! $grows)) {
                 return [$next, $nextSum, $rows, $misclosures];
             }
             $share *= $overshoots ? max(0.1, $slope / ($slope - $nextSlope)) : 0.5;
@@ -244,10 +243,7 @@ final readonly class NetworkAdjuster
     {
         $slope = 0.0;
         foreach ($rows as $i => $row) {
-            $along = 0.0;
-            foreach ($row as $column => $partial) {
-                $along += $partial * $step[$column];
-            }
+            $along = SparseRow::dot($row, $step);
             $slope -= $along * $misclosures[$i];
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Geodex\Core\Survey\Internal;
 
 use Geodex\Core\Frame\Frame;
+use Geodex\Core\LinearAlgebra\SparseRow;
 use Geodex\Core\Survey\NextReading;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Survey\ReasonToRead;
@@ -16,7 +17,7 @@ use Geodex\Core\Survey\Verdict;
 final readonly class ReadingQueue
 {
     /** A reading that takes less than this share off what is still undecided is not worth the walk. */
-    private const LEAST_GAIN = 0.01;
+    private const MIN_GAIN = 0.01;
 
     public function __construct(
         private GainCalculator $gains,
@@ -29,7 +30,7 @@ final readonly class ReadingQueue
      * @param  list<NextReading>  $candidates
      * @return array{list<NextReading>, int, bool} the readings up to the last that decides something, how many coordinates none decides, whether the end was reached
      */
-    public function line(array $candidates, int $most): array
+    public function line(array $candidates, int $max): array
     {
         // What holds a loose point comes first; what it does to the rest shows only once it is read.
         $first = array_values(array_filter($candidates, fn (NextReading $next): bool => in_array($next->because, [ReasonToRead::Loose, ReasonToRead::Unchecked], true)));
@@ -38,13 +39,13 @@ final readonly class ReadingQueue
 
             return [array_slice($first, 0, max(1, $loose)), 0, true];
         }
-        $columns = $this->gains->undecidedColumns();
+        $columns = array_keys($this->gains->effects->undecided);
         $variance = array_map($this->result->covariance->variance(...), $columns);
         [$effects, $between, $noise] = $this->matrices($candidates);
         $open = array_keys($columns);
         $taken = [];
         $needed = 0;
-        while ($open !== [] && count($taken) < min($most, count($candidates))) {
+        while ($open !== [] && count($taken) < min($max, count($candidates))) {
             $best = $this->best($effects, $between, $noise, $open, $taken, $variance);
             if ($best === null) {
                 break;
@@ -70,7 +71,7 @@ final readonly class ReadingQueue
             $open = $still;
         }
 
-        return [array_map(fn (int $k): NextReading => $candidates[$k], array_slice($taken, 0, $needed)), count($open), $open === [] || count($taken) < $most];
+        return [array_map(fn (int $k): NextReading => $candidates[$k], array_slice($taken, 0, $needed)), count($open), $open === [] || count($taken) < $max];
     }
 
     /**
@@ -81,17 +82,17 @@ final readonly class ReadingQueue
      * @param  list<NextReading>  $taken  that come before, and check some already
      * @return list<NextReading>
      */
-    public function checks(array $candidates, array $taken, float $least): array
+    public function checks(array $candidates, array $taken, float $min): array
     {
-        $unchecked = $this->gains->uncheckedRows();
+        $unchecked = $this->gains->unchecked;
         $redundancy = array_map(fn (array $row): float => 1 - $this->result->solved->leverage($row), $unchecked);
         [$rows, $spreads, $noise] = $this->spreads([...$taken, ...$candidates]);
         $effects = array_map(fn (array $spread): array => array_map(fn (array $row): float => $this->along($row, $spread), $unchecked), $spreads);
         $between = array_map(fn (array $spread): array => array_map(fn (array $row): float => $this->along($row, $spread), $rows), $spreads);
         $order = array_keys($taken);
         $chosen = [];
-        while (min([1.0, ...$redundancy]) <= $least && count($chosen) < count($candidates)) {
-            $k = array_shift($order) ?? $this->bestCheck($effects, $between, $noise, $redundancy, [...array_keys($taken), ...$chosen], $least);
+        while (min([1.0, ...$redundancy]) <= $min && count($chosen) < count($candidates)) {
+            $k = array_shift($order) ?? $this->bestCheck($effects, $between, $noise, $redundancy, [...array_keys($taken), ...$chosen], $min);
             if ($k === null) {
                 break;
             }
@@ -120,18 +121,18 @@ final readonly class ReadingQueue
      * @param  list<float>  $redundancy
      * @param  list<int>  $taken
      */
-    private function bestCheck(array $effects, array $between, array $noise, array $redundancy, array $taken, float $least): ?int
+    private function bestCheck(array $effects, array $between, array $noise, array $redundancy, array $taken, float $min): ?int
     {
         $best = null;
-        $most = 1e-6;
+        $max = 1e-6;
         foreach ($effects as $k => $row) {
             $gain = 0.0;
             foreach (in_array($k, $taken, true) ? [] : $redundancy as $u => $r) {
                 // What goes beyond being checked is worth nothing more.
-                $gain += $r > $least ? 0.0 : min(2 * $least, $row[$u] ** 2 / ($noise[$k] + $between[$k][$k]));
+                $gain += $r > $min ? 0.0 : min(2 * $min, $row[$u] ** 2 / ($noise[$k] + $between[$k][$k]));
             }
-            if ($gain > $most) {
-                [$best, $most] = [$k, $gain];
+            if ($gain > $max) {
+                [$best, $max] = [$k, $gain];
             }
         }
 
@@ -168,12 +169,7 @@ final readonly class ReadingQueue
      */
     private function along(array $row, array $spread): float
     {
-        $sum = 0.0;
-        foreach ($row as $j => $p) {
-            $sum += $p * $spread[$j];
-        }
-
-        return $sum;
+        return SparseRow::dot($row, $spread);
     }
 
     /**
@@ -183,7 +179,7 @@ final readonly class ReadingQueue
     private function matrices(array $candidates): array
     {
         [$rows, $spreads, $noise] = $this->spreads($candidates);
-        $effects = array_map($this->gains->effectsOf(...), $rows);
+        $effects = array_map($this->gains->effects->of(...), $rows);
         $between = array_map(fn (array $spread): array => array_map(fn (array $row): float => $this->along($row, $spread), $rows), $spreads);
 
         return [$effects, $between, $noise];
@@ -201,7 +197,7 @@ final readonly class ReadingQueue
     {
         $best = null;
         $all = array_sum(array_map(fn (int $u): float => $variance[$u], $open));
-        $most = self::LEAST_GAIN * $all;
+        $max = self::MIN_GAIN * $all;
         foreach ($effects as $k => $row) {
             if (in_array($k, $taken, true)) {
                 continue;
@@ -211,8 +207,8 @@ final readonly class ReadingQueue
                 $gain += $row[$u] ** 2;
             }
             $gain /= $noise[$k] + $between[$k][$k];
-            if ($gain > $most) {
-                [$best, $most] = [$k, $gain];
+            if ($gain > $max) {
+                [$best, $max] = [$k, $gain];
             }
         }
 

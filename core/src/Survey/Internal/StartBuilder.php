@@ -85,7 +85,7 @@ final readonly class StartBuilder
         $ids = array_values(array_filter(array_map(fn ($point): string => $point->id, $frame->points), fn (string $id): bool => isset($touched[$id])));
         $this->mustHaveHeights($ids, $readings, $known);
         $best = null;
-        $least = INF;
+        $min = INF;
         $failure = null;
         foreach ((new DistanceLayout)->layouts($frame, $ids, $readings) as $layout) {
             $start = $this->laid($layout, $known);
@@ -98,8 +98,8 @@ final readonly class StartBuilder
             }
             $sum = array_sum(array_map(fn (float $w): float => $w * $w, $adjusted->misclosures));
             // A start that fits no better than by rounding does not displace an earlier one.
-            if ($sum < $least * (1 - 1e-6) - 1e-9) {
-                [$best, $least] = [$adjusted->at, $sum];
+            if ($sum < $min * (1 - 1e-6) - 1e-9) {
+                [$best, $min] = [$adjusted->at, $sum];
             }
         }
         if ($best === null) {

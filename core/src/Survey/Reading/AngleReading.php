@@ -17,7 +17,7 @@ final readonly class AngleReading implements ReadingKind
     use ReadsPlainly;
 
     /** Below this sine the two lines are one, and their plane turns freely about it. */
-    private const LEAST_SINE = 1e-4;
+    private const MIN_SINE = 1e-4;
 
     private function __construct(private string $from, private string $vertex, private string $to) {}
 
@@ -86,7 +86,7 @@ final readonly class AngleReading implements ReadingKind
         [$w, $b] = $this->direction($at[$this->vertex], $at[$this->to]);
         $cosine = max(-1.0, min(1.0, $u->dot($w)));
         $sine = sqrt(1 - $cosine * $cosine);
-        if ($sine < self::LEAST_SINE) {
+        if ($sine < self::MIN_SINE) {
             throw DegenerateGeometry::noDirection($sine * min($a, $b));
         }
         $degrees = 180 / M_PI / $sine;

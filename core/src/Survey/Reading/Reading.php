@@ -10,9 +10,9 @@ use Geodex\Core\Units\InvalidQuantity;
 final readonly class Reading
 {
     /** No tool is better, none is worse (mm or degrees). */
-    private const LEAST_SIGMA = 1e-4;
+    private const MIN_SIGMA = 1e-4;
 
-    private const GREATEST_SIGMA = 1000.0;
+    private const MAX_SIGMA = 1000.0;
 
     /**
      * @param  float  $value  mm, or degrees for an angle
@@ -37,8 +37,8 @@ final readonly class Reading
         if (! is_finite($sigma) || $sigma <= 0.0) {
             throw InvalidQuantity::notPositive("The sigma of reading $id", $sigma);
         }
-        if ($sigma < self::LEAST_SIGMA || $sigma > self::GREATEST_SIGMA) {
-            throw ImpossibleReading::because($id, sprintf('No tool is good for %g: a sigma is from %g to %g.', $sigma, self::LEAST_SIGMA, self::GREATEST_SIGMA));
+        if ($sigma < self::MIN_SIGMA || $sigma > self::MAX_SIGMA) {
+            throw ImpossibleReading::because($id, sprintf('No tool is good for %g: a sigma is from %g to %g.', $sigma, self::MIN_SIGMA, self::MAX_SIGMA));
         }
         $points = $kind->points();
         foreach ($points as $i => $point) {

@@ -7,6 +7,7 @@ namespace Geodex\Core\Survey\Repeat;
 use Geodex\Core\Survey\Internal\ChiSquareTest;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Survey\Survey;
+use Geodex\Core\Survey\SurveyOptions;
 
 /**
  * Pools readings of the same thing and tests them against each other (Ghilani, Adjustment Computations, chapter 10). The
@@ -16,6 +17,8 @@ final readonly class RepeatFinder
 {
     /** One in a hundred good pairs is called unequal. */
     private const LEVEL = 0.99;
+
+    public function __construct(private SurveyOptions $options = new SurveyOptions) {}
 
     /** @return list<Repeat> */
     public function find(Survey $survey): array
@@ -51,6 +54,7 @@ final readonly class RepeatFinder
             array_map(fn (Reading $reading): string => $reading->id, $group),
             $mean,
             sqrt(1 / $weight),
+            $this->options->coverage * sqrt(1 / $weight),
             max($values) - min($values),
             ChiSquareTest::passes($misfit, count($group) - 1, self::LEVEL),
         );

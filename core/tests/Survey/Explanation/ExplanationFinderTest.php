@@ -54,9 +54,9 @@ it('decides nothing on which the explanations differ, and says so', function () 
     expect($reasons)->toContain(Reason::Explanations);
     foreach ($result->points as $point) {
         foreach ($point->axes as $axis => $verdict) {
-            [$least, $most] = $point->hull[$axis];
+            [$min, $max] = $point->hull[$axis];
             // The frame is true: nothing is called out, and the hull holds the truth.
-            expect($verdict)->not->toBe(Verdict::Out)->and($least)->toBeLessThan(1.0)->and($most)->toBeGreaterThan(-1.0);
+            expect($verdict)->not->toBe(Verdict::Out)->and($min)->toBeLessThan(1.0)->and($max)->toBeGreaterThan(-1.0);
         }
     }
 })->group('slow');

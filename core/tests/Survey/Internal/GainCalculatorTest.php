@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Internal\GainCalculator;
+use Geodex\Core\Survey\Internal\NextReadingDescriber;
 use Geodex\Core\Survey\Internal\Rating;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Survey\Reading\ReadingKind;
@@ -66,7 +67,7 @@ describe('what a reading is worth', function () {
         $words = explode(' ', $call);
         $kind = ReadingKinds::named($words[0])::between(array_slice($words, 1), null);
         $gains = new GainCalculator($frame, $result, new SurveyOptions);
-        $next = $gains->describe($kind, $gains->rate($kind));
+        $next = (new NextReadingDescriber($result, new SurveyOptions, $gains->effects))->describe($kind, $gains->rate($kind));
         $then = (new SurveyComputer)->compute($frame, Readings::survey([...$readings, new Reading('new', $kind, $next->expected, $kind::usualSigma())]));
         expect($next->settles)->toBe(count(openIn($result)) - count(openIn($then)));
     })->with(['height EL', 'tram CR ER', 'tram AL EL']);

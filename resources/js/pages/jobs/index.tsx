@@ -13,13 +13,13 @@ interface Props {
     /** How many are. */
     aside: number;
     canCreate: boolean;
-    greatestBytes: number;
+    maxBytes: number;
     tooLarge: boolean;
 }
 
 const TOO_LARGE = 'The file is larger than the server takes. A job file or chart is at most 4 MB; is it the right file?';
 
-export default function JobsPage({ jobs, archived, aside, canCreate, greatestBytes, tooLarge }: Props) {
+export default function JobsPage({ jobs, archived, aside, canCreate, maxBytes, tooLarge }: Props) {
     const { user, notice, errors } = usePage().props;
     return (
         <div className="min-h-dvh">
@@ -82,9 +82,9 @@ export default function JobsPage({ jobs, archived, aside, canCreate, greatestByt
                             New job
                         </h2>
                         <div className="grid gap-12 md:grid-cols-2">
-                            <FromChart greatestBytes={greatestBytes} />
+                            <FromChart maxBytes={maxBytes} />
                             <div className="grid content-start gap-12">
-                                <FromFile greatestBytes={greatestBytes} />
+                                <FromFile maxBytes={maxBytes} />
                                 <FromNothing />
                             </div>
                         </div>

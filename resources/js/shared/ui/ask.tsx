@@ -1,6 +1,6 @@
 import { Popover } from 'radix-ui';
 import type { ReactNode } from 'react';
-import { provenance } from '@/shared/lib/provenance';
+import { provenance } from '@/types/provenance';
 
 interface Props {
     about: keyof typeof provenance;
@@ -11,7 +11,7 @@ interface Props {
 
 /** A number that can be asked where it comes from. */
 export function Ask({ about, inputs, children, className = '' }: Props) {
-    const { title, formula, source } = provenance[about];
+    const { title, formula, source, limit } = provenance[about];
     return (
         <Popover.Root>
             <Popover.Trigger
@@ -25,6 +25,7 @@ export function Ask({ about, inputs, children, className = '' }: Props) {
                     <p className="font-head text-lg font-semibold">{title}</p>
                     <p className="mt-1">{formula}</p>
                     {inputs && <p className="mt-2">{inputs}</p>}
+                    {limit && <p className="mt-2">{limit}</p>}
                     <p className="mt-2 text-soft">{source}</p>
                 </Popover.Content>
             </Popover.Portal>

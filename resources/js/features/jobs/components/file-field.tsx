@@ -8,12 +8,12 @@ interface Props {
     accept: string;
     hint: string;
     error?: string | undefined;
-    greatestBytes: number;
+    maxBytes: number;
     onFile: (file: File | null, usable: boolean) => void;
 }
 
 /** Chooses a file to send, and says at once if it is too large to be right. */
-export function FileField({ label, accept, hint, error, greatestBytes, onFile }: Props) {
+export function FileField({ label, accept, hint, error, maxBytes, onFile }: Props) {
     const [tooLarge, setTooLarge] = useState(false);
     return (
         <Field
@@ -24,7 +24,7 @@ export function FileField({ label, accept, hint, error, greatestBytes, onFile }:
             error={tooLarge ? TOO_LARGE : error}
             onChange={(event) => {
                 const file = event.target.files?.[0] ?? null;
-                const usable = file === null || file.size <= greatestBytes;
+                const usable = file === null || file.size <= maxBytes;
                 setTooLarge(!usable);
                 onFile(file, usable);
             }}

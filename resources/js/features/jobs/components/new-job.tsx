@@ -10,7 +10,7 @@ interface Chart extends About {
 }
 
 /** A new job from a chart that a spreadsheet saved. */
-export function FromChart({ greatestBytes }: { greatestBytes: number }) {
+export function FromChart({ maxBytes }: { maxBytes: number }) {
     const form = useForm<Chart>({ title: '', vehicle: '', units: 'mm', file: null });
     const [usable, setUsable] = useState(true);
     const submit = (event: FormEvent) => {
@@ -31,7 +31,7 @@ export function FromChart({ greatestBytes }: { greatestBytes: number }) {
                 accept=".csv,.txt,text/csv"
                 hint="First row: id,name,side,mate,x,y,z,tolerance,base. Commas, semicolons or tabs."
                 error={form.errors.file}
-                greatestBytes={greatestBytes}
+                maxBytes={maxBytes}
                 onFile={(file, fits) => {
                     form.setData('file', file);
                     setUsable(fits);
@@ -45,7 +45,7 @@ export function FromChart({ greatestBytes }: { greatestBytes: number }) {
 }
 
 /** A new job from a job file of this or another Geodex. */
-export function FromFile({ greatestBytes }: { greatestBytes: number }) {
+export function FromFile({ maxBytes }: { maxBytes: number }) {
     const form = useForm<{ file: File | null }>({ file: null });
     const [usable, setUsable] = useState(true);
     const submit = (event: FormEvent) => {
@@ -60,7 +60,7 @@ export function FromFile({ greatestBytes }: { greatestBytes: number }) {
                 accept=".json,application/json"
                 hint="A .job.json file, as “Job file” in a job gives it."
                 error={form.errors.file}
-                greatestBytes={greatestBytes}
+                maxBytes={maxBytes}
                 onFile={(file, fits) => {
                     form.setData('file', file);
                     setUsable(fits);

@@ -11,7 +11,7 @@ use App\Models\User;
 use Geodex\Core\JobFile\InvalidFile;
 
 /** Takes a table of readings into the log: all of it or nothing. */
-final readonly class TakeInReadings
+final readonly class ImportReadings
 {
     public function __construct(private StoredJob $jobs, private ReadingsCsv $csv, private RecordReading $record) {}
 

@@ -20,7 +20,7 @@ use Geodex\Core\Units\LengthUnit;
 use Illuminate\Support\Carbon;
 
 /** Takes one JSON line that an instrument sent into the log of the survey that it is attached to. */
-final readonly class TakeInLine
+final readonly class ImportLine
 {
     public function __construct(private RecordReading $record) {}
 
