@@ -1,4 +1,5 @@
 import { readdirSync } from 'node:fs';
+import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
@@ -25,6 +26,15 @@ export default tseslint.config(
     { ignores: ['public', 'vendor', 'node_modules', 'resources/js/types'] },
     ...tseslint.configs.strict,
     hooks.configs.flat['recommended-latest'],
+    a11y.flatConfigs.recommended,
+    {
+        rules: {
+            // The cursor belongs where the next thing is typed: hands are full, and a sheet's first field is what it is there for.
+            'jsx-a11y/no-autofocus': 'off',
+            // A table that scrolls sideways is reached by keyboard.
+            'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: [], roles: ['tabpanel', 'region'], allowExpressionValues: true }],
+        },
+    },
     { rules: { 'no-restricted-imports': ['error', { patterns: [RADIX] }] } },
     ...walls,
     {

@@ -12,38 +12,51 @@ use Geodex\Core\Simulation\FrameMeasurer;
 use Geodex\Core\Simulation\Person;
 use Geodex\Core\Simulation\RandomSource;
 use Geodex\Core\Survey\Reading\ReadingKinds;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /**
  * `geodex instrument`: a stand-in for a digital tram. It hides a made-up frame, asks the survey which reading is wanted, and
  * hands it over as one JSON line, over the interface of docs/instrument.md that a real one would use.
  */
-final readonly class InstrumentCommand
+#[AsCommand('instrument', 'a stand-in for a digital tram, over the interface that a real one uses')]
+final class InstrumentCommand extends Command
 {
-    private const USAGE = <<<'TEXT'
-        usage: geodex instrument --url http://127.0.0.1:8000 --token TOKEN [--seed 1] [--damage rear-sidesway=12]
-                                 [--slop 1.0] [--misreads 0.03] [--count 20] [--wait 10]
-        TEXT;
-
     private const LOOK_AGAIN_MS = 300;
 
-    /** @param  resource  $out */
-    public function __construct(private mixed $out, private HttpLines $http = new HttpLines) {}
+    private const HELP = [
+        'url' => 'of the server', 'token' => 'of the instrument; its page gives one', 'seed' => 'of the hidden frame', 'damage' => 'such as rear-sidesway=12',
+        'slop' => 'of the hand (mm)', 'misreads' => 'share of readings that are wrong', 'count' => 'readings to hand over', 'wait' => 'seconds without a wish',
+    ];
+
+    public function __construct(private readonly HttpLines $http = new HttpLines)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        foreach (['url' => 'http://127.0.0.1:8000', 'token' => '', 'seed' => '1', 'damage' => '', 'slop' => '1', 'misreads' => '0.03', 'count' => '20', 'wait' => '10'] as $name => $default) {
+            $this->addOption($name, null, InputOption::VALUE_REQUIRED, self::HELP[$name], $default);
+        }
+    }
 
     /**
-     * @param  list<string>  $arguments  after the command
-     *
      * @throws UnusableCall if an option is not understood or the server does not take the token
      * @throws InvalidFile if the server's frame is none
      */
-    public function run(array $arguments): int
+    protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $options = Options::read($arguments, ['url' => 'http://127.0.0.1:8000', 'token' => '', 'seed' => '1', 'damage' => '', 'slop' => '1', 'misreads' => '0.03', 'count' => '20', 'wait' => '10'], self::USAGE);
-        if ($options['token'] === '') {
-            throw UnusableCall::because('name the instrument with --token; its page in Geodex gives one', self::USAGE);
+        $options = new Options($input, $this->getSynopsis());
+        if ($options->text('token') === '') {
+            throw $this->unusable('name the instrument with --token; its page in Geodex gives one');
         }
         $measurer = $this->measurer($options);
-        $count = Options::whole($options['count'], 'count', 1, 100_000, self::USAGE);
-        $patience = Options::number($options['wait'], 'wait', 0, 86_400, self::USAGE);
+        $count = $options->whole('count', 1, 100_000);
+        $patience = $options->number('wait', 0, 86_400);
         $idle = 0.0;
         for ($sent = 0; $sent < $count;) {
             [$status, $lines] = $this->call($options, 'GET', '/instrument/wanted');
@@ -59,38 +72,36 @@ final readonly class InstrumentCommand
             $idle = 0.0;
             foreach ($lines as $line) {
                 $answer = $this->hand($line, $measurer, $options);
-                fwrite($this->out, json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)."\n");
+                $output->writeln(json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), OutputInterface::OUTPUT_RAW);
                 if (++$sent >= $count) {
                     break;
                 }
             }
         }
 
-        return 0;
+        return self::SUCCESS;
     }
 
-    /** @param  array<string, string>  $options */
-    private function measurer(array $options): FrameMeasurer
+    private function measurer(Options $options): FrameMeasurer
     {
         [, $lines] = $this->call($options, 'GET', '/instrument/frame');
         $job = (new JobReader)->fromDocument($lines[0] ?? throw InvalidFile::with([new Problem('', 'The server sent no frame.')]));
         foreach ($job->frame->points as $point) {
             if ($point->reference === null) {
-                throw UnusableCall::because("the frame has no chart position for {$point->id}, so there is nothing to make a hidden frame of", self::USAGE);
+                throw $this->unusable("the frame has no chart position for {$point->id}, so there is nothing to make a hidden frame of");
             }
         }
-        $seed = Options::whole($options['seed'], 'seed', 0, 1_000_000_000, self::USAGE);
-        $person = new Person(Options::number($options['slop'], 'slop', 0, 20, self::USAGE), Options::number($options['misreads'], 'misreads', 0, 1, self::USAGE));
+        $seed = $options->whole('seed', 0, 1_000_000_000);
+        $person = new Person($options->number('slop', 0, 20), $options->number('misreads', 0, 1));
 
-        return new FrameMeasurer((new FrameBender)->bend($job->frame, DamageOption::read($options['damage'], self::USAGE), new RandomSource($seed)), $person, $seed);
+        return new FrameMeasurer((new FrameBender)->bend($job->frame, DamageOption::read($options->text('damage'), 'usage: geodex '.$this->getSynopsis()), new RandomSource($seed)), $person, $seed);
     }
 
     /**
      * @param  array<string, mixed>  $wanted
-     * @param  array<string, string>  $options
      * @return array<string, mixed>
      */
-    private function hand(array $wanted, FrameMeasurer $measurer, array $options): array
+    private function hand(array $wanted, FrameMeasurer $measurer, Options $options): array
     {
         $text = fn (string $key): ?string => is_string($wanted[$key] ?? null) ? $wanted[$key] : null;
         $kind = ReadingKinds::named($text('kind') ?? '');
@@ -103,19 +114,23 @@ final readonly class InstrumentCommand
     }
 
     /**
-     * @param  array<string, string>  $options
      * @param  list<array<string, mixed>>  $lines
      * @return array{int, list<array<string, mixed>>}
      */
-    private function call(array $options, string $method, string $path, array $lines = []): array
+    private function call(Options $options, string $method, string $path, array $lines = []): array
     {
-        [$status, $answer] = $this->http->send($method, rtrim($options['url'], '/').$path, $options['token'], $lines);
+        [$status, $answer] = $this->http->send($method, rtrim($options->text('url'), '/').$path, $options->text('token'), $lines);
 
-        return $status >= 200 && $status < 300 ? [$status, $answer] : throw UnusableCall::because(match ($status) {
-            0 => "nobody answers at {$options['url']}",
+        return $status >= 200 && $status < 300 ? [$status, $answer] : throw $this->unusable(match ($status) {
+            0 => "nobody answers at {$options->text('url')}",
             401 => 'the server does not know this token',
             409 => 'the instrument is not attached to a survey: choose it in the survey on screen',
             default => "the server answered $status",
-        }, self::USAGE);
+        });
+    }
+
+    private function unusable(string $why): UnusableCall
+    {
+        return UnusableCall::because($why, 'usage: geodex '.$this->getSynopsis());
     }
 }

@@ -4,46 +4,37 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Cli;
 
-/** Options of the form --name value. */
+use Symfony\Component\Console\Input\InputInterface;
+
+/** The options of a call, as what they are to be. */
 final readonly class Options
 {
-    /**
-     * @param  list<string>  $arguments
-     * @param  array<string, string>  $defaults  every option that there is
-     * @return array<string, string>
-     *
-     * @throws UnusableCall if there is another one, or a value is missing
-     */
-    public static function read(array $arguments, array $defaults, string $usage): array
-    {
-        $options = $defaults;
-        while (($argument = array_shift($arguments)) !== null) {
-            $parts = explode('=', $argument, 2);
-            $name = str_starts_with($argument, '--') ? substr($parts[0], 2) : '';
-            if (! array_key_exists($name, $defaults)) {
-                throw UnusableCall::because("unknown option $argument", $usage);
-            }
-            $options[$name] = $parts[1] ?? array_shift($arguments) ?? throw UnusableCall::because("the option --$name needs a value", $usage);
-        }
+    public function __construct(private InputInterface $input, private string $usage) {}
 
-        return $options;
+    public function text(string $name): string
+    {
+        $value = $this->input->getOption($name);
+
+        return is_string($value) ? $value : '';
     }
 
     /** @throws UnusableCall if it is no whole number in that range */
-    public static function whole(string $value, string $name, int $min, int $max, string $usage): int
+    public function whole(string $name, int $min, int $max): int
     {
+        $value = $this->text($name);
         if (! preg_match('/^\d{1,10}$/', $value) || (int) $value < $min || (int) $value > $max) {
-            throw UnusableCall::because("--$name takes a whole number from $min to $max", $usage);
+            throw UnusableCall::because("--$name takes a whole number from $min to $max", "usage: geodex {$this->usage}");
         }
 
         return (int) $value;
     }
 
     /** @throws UnusableCall if it is no number in that range */
-    public static function number(string $value, string $name, float $min, float $max, string $usage): float
+    public function number(string $name, float $min, float $max): float
     {
+        $value = $this->text($name);
         if (! is_numeric($value) || (float) $value < $min || (float) $value > $max) {
-            throw UnusableCall::because("--$name takes a number from $min to $max", $usage);
+            throw UnusableCall::because("--$name takes a number from $min to $max", "usage: geodex {$this->usage}");
         }
 
         return (float) $value;

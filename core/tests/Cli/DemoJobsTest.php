@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Geodex\Core\Cli\GeodexCommand;
+use Geodex\Core\Cli\GeodexApplication;
 
 /** @return array<string, mixed> what the command line says of a survey of a demo job */
 function demoSurvey(string $job, string $survey): array
 {
     $out = fopen('php://memory', 'w+');
-    $code = (new GeodexCommand($out, $out))->run(['survey', dirname(__DIR__, 3)."/database/demo/$job.job.json", '--survey', $survey]);
+    $code = (new GeodexApplication($out, $out))->run(['survey', dirname(__DIR__, 3)."/database/demo/$job.job.json", '--survey', $survey]);
     rewind($out);
     expect($code)->toBe(0);
 

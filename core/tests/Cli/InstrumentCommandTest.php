@@ -9,16 +9,17 @@ use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Tests\Support\InstrumentServer;
 use Geodex\Core\Tests\Support\Readings;
+use Symfony\Component\Console\Input\ArrayInput;
+use Symfony\Component\Console\Output\BufferedOutput;
 
 /** @return list<array<string, mixed>> what the stand-in says it handed over */
 function standIn(InstrumentServer $server, array $options = []): array
 {
-    $out = fopen('php://memory', 'w+');
     $given = ['--url' => $server->url, '--token' => 'good', '--wait' => '0', '--misreads' => '0', ...$options];
-    (new InstrumentCommand($out))->run(array_merge(...array_map(fn (string $name, string $value): array => [$name, $value], array_keys($given), $given)));
-    rewind($out);
+    $out = new BufferedOutput;
+    (new InstrumentCommand)->run(new ArrayInput($given), $out);
 
-    return array_map(fn (string $line): array => json_decode($line, true), array_filter(explode("\n", (string) stream_get_contents($out))));
+    return array_map(fn (string $line): array => json_decode($line, true), array_filter(explode("\n", $out->fetch())));
 }
 
 const WANTED = [

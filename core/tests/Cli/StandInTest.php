@@ -3,15 +3,14 @@
 declare(strict_types=1);
 
 use Geodex\Core\Cli\DamageOption;
-use Geodex\Core\Cli\GeodexCommand;
-use Geodex\Core\Cli\Options;
+use Geodex\Core\Cli\GeodexApplication;
 use Geodex\Core\Cli\UnusableCall;
 
 /** @return array{int, string, string} exit code, output, errors */
 function geodexRuns(array $arguments): array
 {
     [$out, $err] = [fopen('php://memory', 'w+'), fopen('php://memory', 'w+')];
-    $code = (new GeodexCommand($out, $err))->run($arguments);
+    $code = (new GeodexApplication($out, $err))->run($arguments);
     rewind($out);
     rewind($err);
 
@@ -29,13 +28,12 @@ it('says what is no damage', function (string $typed) {
     expect(fn () => DamageOption::read($typed, 'usage'))->toThrow(UnusableCall::class);
 })->with([['rear-bend=4'], ['rear-sidesway'], ['rear-short-rail=4'], ['rear-sag-left=4'], ['middle-sag=4']]);
 
-it('reads options with their values, and refuses others', function () {
-    expect(Options::read(['--seed', '7', '--frames=9'], ['seed' => '1', 'frames' => '5', 'x' => 'y'], ''))->toBe(['seed' => '7', 'frames' => '9', 'x' => 'y'])
-        ->and(fn () => Options::read(['--sed', '7'], ['seed' => '1'], ''))->toThrow(UnusableCall::class, 'unknown option --sed')
-        ->and(fn () => Options::read(['--seed'], ['seed' => '1'], ''))->toThrow(UnusableCall::class, 'needs a value')
-        ->and(fn () => Options::whole('-3', 'seed', 0, 9, ''))->toThrow(UnusableCall::class, 'from 0 to 9')
-        ->and(fn () => Options::number('x', 'slop', 0, 20, ''))->toThrow(UnusableCall::class, 'a number from 0 to 20');
-});
+it('reads options with their values, and refuses others', function (array $options, string $says) {
+    [$code, , $err] = geodexRuns(['accuracy', ...$options]);
+    expect($code)->toBe(2)->and($err)->toContain($says);
+})->with([
+    [['--frames=-3'], '--frames takes a whole number from 1 to 20000'], [['--sed', '7'], '"--sed" option does not exist'], [['--seed'], '"--seed" option requires a value'], [['--seed=x'], 'whole number'],
+]);
 
 it('ends with code 2 when an instrument has no token, no server, or no such option', function (array $arguments, string $says) {
     [$code, , $err] = geodexRuns(['instrument', ...$arguments]);
@@ -43,7 +41,7 @@ it('ends with code 2 when an instrument has no token, no server, or no such opti
 })->with([
     [[], 'name the instrument with --token'],
     [['--token', 'x', '--url', 'http://127.0.0.1:9'], 'nobody answers at http://127.0.0.1:9'],
-    [['--tocken', 'x'], 'unknown option --tocken'],
+    [['--tocken', 'x'], '"--tocken" option does not exist'],
 ]);
 
 it('refuses an accuracy study of no frames', function () {

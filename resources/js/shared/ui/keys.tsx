@@ -13,6 +13,7 @@ const KEYS: [string, string][] = [
     ['Alt+t', 'measuring tour'],
     ['Alt + and Alt −', 'enlarge deviations more or less'],
     ['← →', 'move a cut by 10 mm, with Shift by 100, with Alt by 1'],
+    ['Page Up, Page Down, Home, End', 'move a cut by 100 mm, to either end of the rail'],
     ['?', 'this sheet'],
 ];
 

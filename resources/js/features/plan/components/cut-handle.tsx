@@ -1,6 +1,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Scene } from '@/shared/drawing/lib/scene';
 import { useUnits } from '@/shared/hooks/units';
+import { stationByKey } from '@/features/plan/lib/station-by-key';
 import { formatLength } from '@/shared/lib/format';
 
 interface Props {
@@ -15,7 +16,7 @@ interface Props {
 
 const SETTLE_MS = 450;
 
-/** A cut on the drawing: drag it, or move it with the arrow keys. Moving previews, letting go commits. */
+/** A cut on the drawing: drag it, or move it with the keys of a slider. Moving previews, letting go commits. */
 export function CutHandle({ scene, name, at, bandEnd, limits, disabled, onPlace }: Props) {
     const { unit, denominator } = useUnits();
     const [moving, setMoving] = useState<number | null>(null);
@@ -24,10 +25,9 @@ export function CutHandle({ scene, name, at, bandEnd, limits, disabled, onPlace 
     const clamp = (station: number) => Math.max(limits[0], Math.min(limits[1], Math.round(station)));
 
     const onKey = (event: KeyboardEvent) => {
-        const way = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
-        if (way === 0 || disabled) return;
+        const next = disabled ? null : stationByKey(event, here, limits);
+        if (next === null) return;
         event.preventDefault();
-        const next = clamp(here + way * (event.shiftKey ? 100 : event.altKey ? 1 : 10));
         setMoving(next);
         clearTimeout(settle.current);
         settle.current = setTimeout(() => {

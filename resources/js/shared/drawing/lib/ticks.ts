@@ -1,3 +1,4 @@
+import { range, tickStep } from 'd3-array';
 import type { Unit } from '@/shared/lib/format';
 
 export interface Tick {
@@ -5,18 +6,27 @@ export interface Tick {
     label: string | null;
 }
 
-/** Round stations for the ruler: every tenth part a tick, every whole one a number, in either unit. */
+/** Least distance of two numbers on the sheet (px). */
+const APART = 52;
+const MINOR_APART = 4;
+const FOOT = 12;
+
+/** Round stations for the ruler: every tenth part a tick, every whole one a number; in inches by feet, every twelfth part a tick. */
 export function ticks(from: number, to: number, scale: number, unit: Unit): Tick[] {
     const per = unit === 'mm' ? 1 : 25.4;
-    const steps = unit === 'mm' ? [100, 200, 500, 1000, 2000, 5000] : [6, 12, 24, 48, 120];
-    const step = steps.find((one) => one * per * scale >= 52) ?? steps[steps.length - 1] ?? 1000;
-    const minor = (step * per) / (unit === 'mm' ? 10 : 12);
-    const all: Tick[] = [];
-    for (let i = Math.ceil(from / minor); i * minor <= to; i++) {
-        const whole = i % (unit === 'mm' ? 10 : 12) === 0;
-        if (whole || minor * scale > 4) {
-            all.push({ station: i * minor, label: whole ? String(Math.round((i * minor) / per)).replace('-', '−') : null });
-        }
-    }
-    return all;
+    const [low, high] = [from / per, to / per];
+    const count = Math.max(1, Math.floor(((high - low) * per * scale) / APART));
+    // Tape measures count feet and inches, which no decimal step meets.
+    const step = unit === 'mm' ? Math.max(100, tickStep(low, high, count)) : feet((high - low) / count);
+    const parts = unit === 'mm' ? 10 : FOOT;
+    const minor = step / parts;
+    return range(Math.ceil(low / minor), Math.floor(high / minor) + 1).flatMap((i) => {
+        const whole = i % parts === 0;
+        if (!whole && minor * per * scale <= MINOR_APART) return [];
+        return [{ station: i * minor * per, label: whole ? String(Math.round(i * minor)).replace('-', '−') : null }];
+    });
+}
+
+function feet(inches: number): number {
+    return inches <= FOOT / 2 ? FOOT / 2 : FOOT * Math.max(1, tickStep(0, inches / FOOT, 1));
 }

@@ -1,16 +1,10 @@
-import { expect, test } from '@playwright/test';
-import { byStation, drawnPoints } from '../../resources/js/shared/drawing/lib/drawn-points';
-import { placeLabels } from '../../resources/js/shared/drawing/lib/place-labels';
-import { layOut } from '../../resources/js/shared/drawing/lib/scene';
-import {
-    doubtWords,
-    nextWords,
-    readingName,
-    valueWords,
-    verdictWords,
-} from '../../resources/js/shared/lib/words';
-import { provenance } from '../../resources/js/types/provenance';
-import type { NextProps, PointProps, ReadingProps } from '../../resources/js/types/props';
+import { expect, test } from 'vitest';
+import { byStation, drawnPoints } from '@/shared/drawing/lib/drawn-points';
+import { placeLabels } from '@/shared/drawing/lib/place-labels';
+import { layOut } from '@/shared/drawing/lib/scene';
+import { doubtWords, nextWords, readingName, valueWords, verdictWords } from '@/shared/lib/words';
+import { provenance } from '@/types/provenance';
+import type { NextProps, PointProps, ReadingProps } from '@/types/props';
 
 function point(change: Partial<PointProps> = {}): PointProps {
     return {
@@ -78,21 +72,15 @@ test('a verdict says by how much, which way, and what is allowed', () => {
     expect(verdictWords(point(), 'mm')).toBe('7.8 mm to the right, 3.0 mm allowed');
     expect(verdictWords(point(), 'in')).toBe('0.307 in to the right, 0.118 in allowed');
     expect(verdictWords(point({ decidingAxis: 0 }), 'mm')).toBe('4.0 mm forward, 3.0 mm allowed');
-    expect(verdictWords(point({ verdict: 'unsure', decidingAxis: 2 }), 'mm')).toBe(
-        '3.0 ± 1.1 mm high, 3.0 mm allowed',
-    );
+    expect(verdictWords(point({ verdict: 'unsure', decidingAxis: 2 }), 'mm')).toBe('3.0 ± 1.1 mm high, 3.0 mm allowed');
     expect(verdictWords(point({ verdict: 'in', decidingAxis: 2 }), 'mm')).toBe('within 3.0 mm allowed');
     expect(verdictWords(point({ verdict: 'unmeasured' }), 'mm')).toBe('no reading touches it yet');
-    expect(verdictWords(point({ determined: [false, true, false] }), 'mm')).toBe(
-        'loose in length and height',
-    );
+    expect(verdictWords(point({ determined: [false, true, false] }), 'mm')).toBe('loose in length and height');
 });
 
 test('a reading that does not fit says by how much the others differ', () => {
     expect(doubtWords(reading(), 37, 'mm')).toBe('Tram, EL to JR reads 25.4 mm more than the other 37 say.');
-    expect(doubtWords(reading({ off: -25.4 }), 37, 'in')).toBe(
-        'Tram, EL to JR reads 1.000 in less than the other 37 say.',
-    );
+    expect(doubtWords(reading({ off: -25.4 }), 37, 'in')).toBe('Tram, EL to JR reads 1.000 in less than the other 37 say.');
     expect(doubtWords(reading({ kind: 'slope', quantity: 'angle', off: 0.5 }), 12, 'mm')).toBe(
         'Level, EL to JR reads 0.50° more than the other 12 say.',
     );
@@ -142,28 +130,20 @@ test('the sheet makes room for what is enlarged, and for no more than a reading 
         }
     }
     const absurd = [point({ chart: [0, 400, 500], deviation: [9e9, -9e9, 9e9] }), ...bent.slice(1)];
-    expect(layOut(absurd, [], 900, 650, { factor: 500 }).scale).toBeGreaterThan(
-        0.5 * layOut(bent, [], 900, 650).scale,
-    );
+    expect(layOut(absurd, [], 900, 650, { factor: 500 }).scale).toBeGreaterThan(0.5 * layOut(bent, [], 900, 650).scale);
 });
 
 test('a name that would leave the sheet is moved in, and one that meets another yields', () => {
     const label = (key: string, x: number, rank = 1) => ({ key, text: '7.5 left', x, y: 50, rank });
     const placed = placeLabels([label('left', 5), label('right', 395), label('on top', 396, 2)], [], 400);
     expect(placed.map(({ key }) => key)).toEqual(['left', 'right']);
-    expect(placed.every(({ x, text }) => x - 3.7 * text.length >= 0 && x + 3.7 * text.length <= 400)).toBe(
-        true,
-    );
+    expect(placed.every(({ x, text }) => x - 3.7 * text.length >= 0 && x + 3.7 * text.length <= 400)).toBe(true);
 });
 
 test('a rail is drawn from the front', () => {
     const scene = layOut([point()], [], 900, 650);
     const drawn = drawnPoints(
-        [
-            point({ id: 'B', chart: [900, 400, 500] }),
-            point({ id: 'A', chart: [100, 400, 500] }),
-            point({ id: 'L', side: 'left' }),
-        ],
+        [point({ id: 'B', chart: [900, 400, 500] }), point({ id: 'A', chart: [100, 400, 500] }), point({ id: 'L', side: 'left' })],
         scene,
         1,
     );

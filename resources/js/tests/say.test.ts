@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { say } from '../../resources/js/shared/lib/say';
+import { expect, test } from 'vitest';
+import { say } from '@/shared/lib/say';
 
 const computed = (mm: number, expanded: number | null = null) => ({
     mm,
@@ -36,13 +36,8 @@ test('what is allowed is said as it was given, to a hundredth at most', () => {
 });
 
 test('a minus is as wide as a plus, and the check of a tool is told to a hundredth', () => {
-    expect(say({ code: 'x', template: 'The plane falls {by}.', parts: { by: computed(-2.5) } }, 'in')).toBe(
-        'The plane falls −0.098 in.',
+    expect(say({ code: 'x', template: 'The plane falls {by}.', parts: { by: computed(-2.5) } }, 'in')).toBe('The plane falls −0.098 in.');
+    expect(say({ code: 'x', template: 'It reads {by}.', parts: { by: { ...computed(1.2, 0.2), isFine: true } } }, 'mm')).toBe(
+        'It reads 1.20 ± 0.20 mm.',
     );
-    expect(
-        say(
-            { code: 'x', template: 'It reads {by}.', parts: { by: { ...computed(1.2, 0.2), isFine: true } } },
-            'mm',
-        ),
-    ).toBe('It reads 1.20 ± 0.20 mm.');
 });

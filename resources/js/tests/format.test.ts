@@ -1,9 +1,9 @@
-import { expect, test } from '@playwright/test';
-import { placeLabels } from '../../resources/js/shared/drawing/lib/place-labels';
-import { layOut } from '../../resources/js/shared/drawing/lib/scene';
-import { ticks } from '../../resources/js/shared/drawing/lib/ticks';
-import { compose } from '../../resources/js/features/survey/lib/compose';
-import { formatAngle, formatDeviation, formatLength, remainder } from '../../resources/js/shared/lib/format';
+import { expect, test } from 'vitest';
+import { placeLabels } from '@/shared/drawing/lib/place-labels';
+import { layOut } from '@/shared/drawing/lib/scene';
+import { ticks } from '@/shared/drawing/lib/ticks';
+import { compose } from '@/features/survey/lib/compose';
+import { formatAngle, formatDeviation, formatLength, remainder } from '@/shared/lib/format';
 
 test('lengths are shown as on a tape, in lowest terms', () => {
     for (const [mm, denominator, shown] of [
@@ -70,6 +70,5 @@ test('where labels are crowded the less important yield, and sixty points stay r
     const placed = placeLabels(crowd);
     expect(placed.map((label) => label.key)).toContain('P30');
     expect(placed.length).toBeLessThan(40);
-    for (const [i, a] of placed.entries())
-        for (const b of placed.slice(i + 1)) expect(Math.abs(a.x - b.x)).toBeGreaterThan(15);
+    for (const [i, a] of placed.entries()) for (const b of placed.slice(i + 1)) expect(Math.abs(a.x - b.x)).toBeGreaterThan(15);
 });

@@ -1,22 +1,10 @@
-import { expect, test } from '@playwright/test';
-import { picture } from '../../resources/js/features/findings/lib/picture';
-import { liftWords, moveWords, pushWords, turnWords } from '../../resources/js/features/bench/lib/words';
-import { statedWords, WAYS } from '../../resources/js/features/practice/lib/words';
-import {
-    causeWords,
-    explanationTitle,
-    mistakeWords,
-    outcomeWords,
-} from '../../resources/js/features/survey/lib/explanation-words';
-import { expectedWords, repeatWords } from '../../resources/js/shared/lib/words';
-import type {
-    ExplanationProps,
-    FindingProps,
-    NextProps,
-    PointProps,
-    ReadingProps,
-    RepeatProps,
-} from '../../resources/js/types/props';
+import { expect, test } from 'vitest';
+import { picture } from '@/features/findings/lib/picture';
+import { liftWords, moveWords, pushWords, turnWords } from '@/features/bench/lib/words';
+import { statedWords, WAYS } from '@/features/practice/lib/words';
+import { causeWords, explanationTitle, mistakeWords, outcomeWords } from '@/features/survey/lib/explanation-words';
+import { expectedWords, repeatWords } from '@/shared/lib/words';
+import type { ExplanationProps, FindingProps, NextProps, PointProps, ReadingProps, RepeatProps } from '@/types/props';
 
 test('turns of a screw are told to the nearest eighth, as a hand makes them', () => {
     expect(turnWords(0.02)).toBe('leave');
@@ -44,17 +32,10 @@ test('a corner of the bench moves across and along, or stays', () => {
 });
 
 test('what a trainee states is said back in trade words, for every pattern', () => {
-    expect(statedWords({ pattern: 'short-rail', section: 'front', positive: true, side: 'left' })).toBe(
-        'left rail, front, short',
-    );
-    expect(statedWords({ pattern: 'twist', section: 'rear', positive: false, side: null })).toBe(
-        'twist, rear, left side high',
-    );
-    expect(statedWords({ pattern: 'diamond', section: 'centre', positive: true, side: null })).toBe(
-        'diamond, centre, right rail rearward',
-    );
-    for (const pattern of ['sidesway', 'sag', 'short-rail', 'twist', 'diamond'])
-        expect(WAYS[pattern]).toHaveLength(2);
+    expect(statedWords({ pattern: 'short-rail', section: 'front', positive: true, side: 'left' })).toBe('left rail, front, short');
+    expect(statedWords({ pattern: 'twist', section: 'rear', positive: false, side: null })).toBe('twist, rear, left side high');
+    expect(statedWords({ pattern: 'diamond', section: 'centre', positive: true, side: null })).toBe('diamond, centre, right rail rearward');
+    for (const pattern of ['sidesway', 'sag', 'short-rail', 'twist', 'diamond']) expect(WAYS[pattern]).toHaveLength(2);
 });
 
 const mistake = (reading: string, off: number, causes: string[] = []) => ({
@@ -76,18 +57,12 @@ const numbered = [
 test('a card says how many are wrong, each mistake with its size, and what either outcome would mean', () => {
     const one = (id: string): ExplanationProps => ({ mistakes: [mistake(id, 25.4)], weightedSum: 4 });
     expect(explanationTitle([one('a'), one('b')])).toBe('One of these is wrong');
-    expect(explanationTitle([{ mistakes: [mistake('a', 3), mistake('b', 3)], weightedSum: 1 }])).toContain(
-        '2 readings are wrong',
+    expect(explanationTitle([{ mistakes: [mistake('a', 3), mistake('b', 3)], weightedSum: 1 }])).toContain('2 readings are wrong');
+    expect(explanationTitle([one('a'), { mistakes: [mistake('a', 3), mistake('b', 3)], weightedSum: 1 }])).toBe(
+        'One of these sets is wrong',
     );
-    expect(
-        explanationTitle([one('a'), { mistakes: [mistake('a', 3), mistake('b', 3)], weightedSum: 1 }]),
-    ).toBe('One of these sets is wrong');
-    expect(mistakeWords(mistake('a', 25.4), numbered[0] as ReadingProps, 'mm')).toBe(
-        '37: Tram, BL to DR, 25.4 mm too much',
-    );
-    expect(mistakeWords(mistake('b', -25.4), numbered[1] as ReadingProps, 'in')).toBe(
-        '12: Height, DR, 1.000 in too little',
-    );
+    expect(mistakeWords(mistake('a', 25.4), numbered[0] as ReadingProps, 'mm')).toBe('37: Tram, BL to DR, 25.4 mm too much');
+    expect(mistakeWords(mistake('b', -25.4), numbered[1] as ReadingProps, 'in')).toBe('12: Height, DR, 1.000 in too little');
     const next = {
         call: 'h CL',
         outcomes: [
@@ -95,24 +70,15 @@ test('a card says how many are wrong, each mistake with its size, and what eithe
             { value: 861, wrong: [['b'], ['c']], folded: [] },
         ],
     } as unknown as NextProps;
-    expect(outcomeWords(next, numbered, 'mm', 32)).toBe(
-        '829.0\u00a0mm if 37 is wrong, 861.0\u00a0mm if 12 or 40 is wrong.',
+    expect(outcomeWords(next, numbered, 'mm', 32)).toBe('829.0\u00a0mm if 37 is wrong, 861.0\u00a0mm if 12 or 40 is wrong.');
+    expect(outcomeWords({ ...next, outcomes: [{ value: 50.8, wrong: [[]], folded: ['DL', 'DR'] }] }, numbered, 'in', 16)).toBe(
+        '2\u00a0in if DL and DR stands on the other side.',
     );
-    expect(
-        outcomeWords(
-            { ...next, outcomes: [{ value: 50.8, wrong: [[]], folded: ['DL', 'DR'] }] },
-            numbered,
-            'in',
-            16,
-        ),
-    ).toBe('2\u00a0in if DL and DR stands on the other side.');
 });
 
 test('two causes that fit about equally are both told', () => {
     expect(causeWords(mistake('a', 25.4, ['One inch too long.']).causes, 'mm')).toBe('One inch too long.');
-    expect(causeWords(mistake('a', 25.4, ['One inch too long.', 'Wrong hole.']).causes, 'mm')).toBe(
-        'One inch too long. Or: Wrong hole.',
-    );
+    expect(causeWords(mistake('a', 25.4, ['One inch too long.', 'Wrong hole.']).causes, 'mm')).toBe('One inch too long. Or: Wrong hole.');
 });
 
 test('repeats are told together, and apart when they differ more than the tool allows', () => {
@@ -125,9 +91,7 @@ test('repeats are told together, and apart when they differ more than the tool a
         agree: true,
     };
     expect(repeatWords(repeat, 'mm', 32)).toBe('read 3 times, together 830.2 ± 1.1 mm');
-    expect(repeatWords({ ...repeat, spread: 5.4, agree: false }, 'mm', 32)).toBe(
-        'read 3 times, 5.4 mm apart: more than the tool allows',
-    );
+    expect(repeatWords({ ...repeat, spread: 5.4, agree: false }, 'mm', 32)).toBe('read 3 times, 5.4 mm apart: more than the tool allows');
     expect(repeatWords({ ...repeat, spread: 5.4, agree: false }, 'in', 32)).toContain('0.213 in apart');
 });
 
@@ -192,9 +156,7 @@ test('a twist is pictured from the left, one side up and one down', () => {
     const drawn = picture(finding('twist', ['DL', 'DR', 'CL', 'CR']), frame);
     expect(drawn?.view).toBe('from the left');
     const [left, right] = drawn?.arrows.filter((arrow) => Math.abs(arrow.y1 - arrow.y2) > 1) ?? [];
-    expect(Math.sign((left?.y1 ?? 0) - (left?.y2 ?? 0))).toBe(
-        -Math.sign((right?.y1 ?? 0) - (right?.y2 ?? 0)),
-    );
+    expect(Math.sign((left?.y1 ?? 0) - (left?.y2 ?? 0))).toBe(-Math.sign((right?.y1 ?? 0) - (right?.y2 ?? 0)));
     expect(drawn?.lines).toHaveLength(2);
 });
 
@@ -212,7 +174,6 @@ test('an absurd deviation elsewhere does not throw a picture off its sheet', () 
     const absurd = frame.map((one) => (one.id === 'BL' ? { ...one, deviation: [0, 90_000, 0] } : one));
     const drawn = picture(finding('sidesway', ['DL', 'DR']), absurd);
     for (const line of drawn?.lines ?? []) {
-        for (const place of line.measured.split(' '))
-            expect(Math.abs(Number(place.split(',')[1]))).toBeLessThan(160);
+        for (const place of line.measured.split(' ')) expect(Math.abs(Number(place.split(',')[1]))).toBeLessThan(160);
     }
 });

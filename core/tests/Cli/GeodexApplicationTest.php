@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Geodex\Core\Cli\GeodexCommand;
+use Geodex\Core\Cli\GeodexApplication;
 
 /** @return array{int, string, string} exit code, standard output, standard error */
 function geodex(string ...$arguments): array
 {
     [$out, $err] = [fopen('php://memory', 'w+'), fopen('php://memory', 'w+')];
-    $code = (new GeodexCommand($out, $err))->run($arguments);
+    $code = (new GeodexApplication($out, $err))->run($arguments);
 
     return [$code, stream_get_contents($out, offset: 0), stream_get_contents($err, offset: 0)];
 }
@@ -55,7 +55,7 @@ it('says what is wrong with the call or the file, one a line, with code 2', func
 })->with([
     'nothing' => [[], 'usage:'],
     'unknown command' => [['weld', 'x'], 'usage:'],
-    'unknown option' => [['survey', 'x', '--fast'], 'unknown option --fast'],
+    'unknown option' => [['survey', 'x', '--fast'], '"--fast" option does not exist'],
     'no file' => [['survey', '/nowhere.json', '--survey', 'before'], 'cannot read the file /nowhere.json'],
     'no survey named' => [['survey', demoFile()], 'name the survey'],
     'unknown survey' => [['survey', demoFile(), '--survey', 'after'], 'The file has: before'],
