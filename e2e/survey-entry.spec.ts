@@ -147,9 +147,11 @@ test('readings that wait in two windows do not overwrite each other, and nobody 
     await context.unroute('**/readings');
     await context.clearCookies();
     await logIn(page, 'second');
+    await page.clock.install();
     await page.goto(url);
     await expect(page.getByText('62 readings')).toBeVisible();
-    await page.waitForTimeout(5000);
+    // Longer than the outbox waits before it tries again.
+    await page.clock.fastForward(9000);
     await expect(page.getByText('62 readings')).toBeVisible();
     await context.clearCookies();
     await logIn(page);

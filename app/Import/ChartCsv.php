@@ -97,7 +97,7 @@ final readonly class ChartCsv
 
     private function place(string $path): string
     {
-        if (! preg_match('/^points\[(\d+)\]\.?(\w*)(?:\[(\d)\])?/', $path, $found)) {
+        if (preg_match('/^points\[(\d+)\]\.?(\w*)(?:\[(\d)\])?/', $path, $found) !== 1) {
             return $path;
         }
         $column = $found[2] === 'reference' ? ['x', 'y', 'z'][(int) ($found[3] ?? 0)] : $found[2];

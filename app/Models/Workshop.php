@@ -33,7 +33,7 @@ final class Workshop extends Model
     /** What it computes with. */
     public function shop(): Shop
     {
-        return new Shop($this->values->pluck('value', 'name')->all());
+        return new Shop(Scalar::floats($this->values->pluck('value', 'name')));
     }
 
     /** @return HasMany<User, $this> */

@@ -73,7 +73,7 @@ final readonly class ReportDocument
             $causes[] = implode(' Or: ', array_map(fn (CauseProps $cause): string => $say($cause->text), $mistake->causes));
         }
 
-        return trim(ucfirst(implode(' and ', $parts)).'. '.implode(' ', array_filter($causes)));
+        return trim(ucfirst(implode(' and ', $parts)).'. '.implode(' ', array_filter($causes, fn (string $cause): bool => $cause !== '')));
     }
 
     /**
@@ -99,7 +99,7 @@ final readonly class ReportDocument
                 $said[] = $text === null ? null : lcfirst(trim("{$field->label} $text"));
             }
 
-            return $kinds[$operation->kind]->label.': '.implode(', ', array_filter($said));
+            return $kinds[$operation->kind]->label.': '.implode(', ', array_filter($said, is_string(...)));
         };
     }
 

@@ -41,7 +41,7 @@ final readonly class TypeScriptWriter
         $paths = [];
         foreach ($this->router->getRoutes()->getRoutes() as $route) {
             $name = $route->getName();
-            if ($name !== null && ! preg_match('/^(storage\.|generated::|login\.store)/', $name)) {
+            if ($name !== null && preg_match('/^(storage\.|generated::|login\.store)/', $name) !== 1) {
                 $paths[$name] = '/'.ltrim($route->uri(), '/');
             }
         }

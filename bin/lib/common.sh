@@ -42,10 +42,11 @@ need_node() {
 node_is_new() { [ "$(node -p 'process.versions.node.split(".")[0]' 2>/dev/null || echo 0)" -ge 20 ]; }
 
 install_php_libraries() {
-    [ -f "$ROOT/vendor/.installed" ] && cmp -s "$ROOT/composer.json" "$ROOT/vendor/.installed" && return
+    # What other packages bring along is pinned in packages/, so that composer.json names only what is used directly.
+    [ -f "$ROOT/vendor/.installed" ] && cat "$ROOT/composer.json" "$ROOT"/packages/*/composer.json | cmp -s - "$ROOT/vendor/.installed" && return
     say "Installing PHP libraries"
     (cd "$ROOT" && composer install --no-progress --quiet) || fail "Composer could not install a package; try: composer install"
-    cp "$ROOT/composer.json" "$ROOT/vendor/.installed"
+    cat "$ROOT/composer.json" "$ROOT"/packages/*/composer.json >"$ROOT/vendor/.installed"
 }
 
 install_node_libraries() {

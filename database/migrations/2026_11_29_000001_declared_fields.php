@@ -25,10 +25,13 @@ return new class extends Migration
             $table->unique(['workshop_id', 'name']);
         });
         foreach (DB::table('workshops')->get() as $shop) {
-            $limits = json_decode($shop->driveline_limits ?? '[]', true) ?: [];
-            $values = ['tramReach' => (float) $shop->tram_reach_mm, 'buildScatter' => (float) $shop->build_scatter_mm];
+            $kept = json_decode(is_string($shop->driveline_limits) ? $shop->driveline_limits : '[]', true);
+            $limits = is_array($kept) ? $kept : [];
+            $values = ['tramReach' => $shop->tram_reach_mm, 'buildScatter' => $shop->build_scatter_mm];
             foreach (self::LIMITS as $old => $new) {
-                isset($limits[$old]) && $values[$new] = (float) $limits[$old];
+                if (isset($limits[$old])) {
+                    $values[$new] = $limits[$old];
+                }
             }
             foreach ($values as $name => $value) {
                 DB::table('shop_values')->insert(['workshop_id' => $shop->id, 'name' => $name, 'value' => $value]);
@@ -63,7 +66,9 @@ return new class extends Migration
             $values = DB::table('shop_values')->where('workshop_id', $shop)->pluck('value', 'name')->all();
             $limits = [];
             foreach (self::LIMITS as $old => $new) {
-                isset($values[$new]) && $limits[$old] = (float) $values[$new];
+                if (is_numeric($values[$new] ?? null)) {
+                    $limits[$old] = (float) $values[$new];
+                }
             }
             DB::table('workshops')->where('id', $shop)->update(['tram_reach_mm' => $values['tramReach'] ?? 2500, 'build_scatter_mm' => $values['buildScatter'] ?? 1, 'driveline_limits' => $limits === [] ? null : json_encode($limits)]);
         }

@@ -33,10 +33,8 @@ final class DemoSeeder extends Seeder
     {
         $workshop = Workshop::create(['name' => 'Slate Yard Chassis']);
         $users = array_map(fn (array $user): User => $workshop->users()->create([...$user, 'password' => self::PASSWORD]), self::USERS);
-        foreach (self::JOBS as $file) {
-            $job = $this->import->handle($workshop, $users[0], $this->reader->document((string) file_get_contents(database_path("demo/$file.job.json"))));
-        }
-        $this->sister($job);
+        $jobs = array_map(fn (string $file): Job => $this->import->handle($workshop, $users[0], $this->reader->document((string) file_get_contents(database_path("demo/$file.job.json")))), self::JOBS);
+        $this->sister($jobs[2]);
         $this->instruments($workshop);
     }
 

@@ -98,7 +98,7 @@ describe('a stored job as a document', function () {
         $job = $this->jobFrom($this->person(), (string) $json);
         $core = (new JobReader)->fromDocument(JobDocument::forCore($job));
         expect($core->frame->wheelbase())->toEqualWithDelta(2540.0, 1e-9)
-            ->and($core->operations[0]->growth())->toEqualWithDelta(609.6, 1e-9)
+            ->and($core->operations[0]->values()['length'])->toEqualWithDelta(609.6, 1e-9)
             ->and($core->frame->points[1]->reference?->x)->toEqualWithDelta(3048.0, 1e-9);
     });
 });

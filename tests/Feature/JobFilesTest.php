@@ -10,12 +10,12 @@ beforeEach(function () {
     $this->actingAs($this->user = $this->person());
 });
 
-function upload(string $to, string $contents, string $name, array $more = [])
+function upload(string $to, string $contents, string $name, array $more = []): Illuminate\Testing\TestResponse
 {
     return test()->from('/jobs')->post("/jobs/$to", ['file' => UploadedFile::fake()->createWithContent($name, $contents), ...$more]);
 }
 
-function chart(string $csv, string $units = 'mm')
+function chart(string $csv, string $units = 'mm'): Illuminate\Testing\TestResponse
 {
     return upload('from-chart', $csv, 'chart.csv', ['title' => 'Chart', 'vehicle' => '', 'units' => $units]);
 }

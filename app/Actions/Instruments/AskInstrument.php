@@ -9,6 +9,7 @@ use App\Documents\StoredJob;
 use App\Models\Instrument;
 use App\Models\InstrumentRequest;
 use App\Models\Reading;
+use App\Models\Scalar;
 use App\Models\Survey;
 use App\Models\User;
 use Geodex\Core\Failure\CoreFailure;
@@ -36,7 +37,7 @@ final readonly class AskInstrument
             $instrument->update(['survey_id' => $survey->id]);
         }
         if ($instrument->simulated !== null) {
-            $number = 1 + (int) Reading::where('survey_id', $survey->id)->max('number');
+            $number = 1 + Scalar::int(Reading::where('survey_id', $survey->id)->max('number'));
             $value = $this->standIn->read($instrument->simulated, $job->frame, $called->kind, $number);
 
             return $this->record->handle($survey, $user, $clientId, (new CallReader($job->frame))->read("$call $value", LengthUnit::Millimetre), 'mm', null, $instrument);

@@ -10,6 +10,7 @@ use App\Import\ChartCsv;
 use App\Import\LengthsCsv;
 use App\Models\Job;
 use App\Models\ReferenceSource;
+use App\Models\Scalar;
 use App\Models\Survey;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Frame\Frame;
@@ -86,7 +87,7 @@ final readonly class AddSource
     /** @param  'chart'|'lengths'|'sister'|'survey'  $kind */
     private function store(Job $job, string $name, string $kind, MeasuredReference $reference): ReferenceSource
     {
-        $own = $job->points->pluck('code')->all();
+        $own = Scalar::texts($job->points->pluck('code'));
         $places = array_intersect_key($reference->places, array_flip($own));
         if (count($places) < 3) {
             throw InvalidFile::with([new Problem('', 'Fewer than three points of this job have a place in it. Points are matched by their names: '.implode(', ', array_slice($own, 0, 4)).' …')]);
@@ -113,8 +114,9 @@ final readonly class AddSource
     {
         $base = substr(Str::slug($name) ?: 'source', 0, 34);
         $taken = $job->sources()->pluck('code')->all();
-        for ($i = 1, $code = $base; in_array($code, $taken, true); $i++) {
-            $code = $base.'-'.($i + 1);
+        $code = $base;
+        for ($i = 2; in_array($code, $taken, true); $i++) {
+            $code = "$base-$i";
         }
 
         return $code;

@@ -8,6 +8,7 @@ use App\Actions\Survey\AssessSurvey;
 use App\Models\Job;
 use App\Models\Point;
 use App\Models\ReferenceSource;
+use App\Models\Scalar;
 use App\Models\Survey;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Reference\SourceComparer;
@@ -32,7 +33,7 @@ final readonly class CompareSources
         $names = [$sources->get($first)->name ?? 'the reference in force', $sources->get($second)->name ?? 'the reference in force'];
         $measured = $this->assess->handle($survey)->assessment?->survey;
 
-        return (new SourceComparer)->compare($a, $b, $names, $measured, array_values($job->points->where('is_base', true)->pluck('code')->all()));
+        return (new SourceComparer)->compare($a, $b, $names, $measured, Scalar::texts($job->points->where('is_base', true)->pluck('code')));
     }
 
     /** @return array<string, Vector3> */

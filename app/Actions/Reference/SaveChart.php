@@ -8,6 +8,7 @@ use App\Documents\Parts\PointsPart;
 use App\Documents\SourcePoints;
 use App\Models\Job;
 use App\Models\Point;
+use App\Models\Scalar;
 use Geodex\Core\Frame\Point as CorePoint;
 use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\JobReader;
@@ -80,7 +81,7 @@ final readonly class SaveChart
     /** @param  list<string>  $gone */
     private function mustKeep(Job $job, array $gone): void
     {
-        $named = $job->points()->whereIn('code', $gone)->whereExists(fn (Builder $query) => $query->from('reading_points')->whereColumn('point_id', 'points.id'))->pluck('code')->all();
+        $named = Scalar::texts($job->points()->whereIn('code', $gone)->whereExists(fn (Builder $query) => $query->from('reading_points')->whereColumn('point_id', 'points.id'))->pluck('code'));
         if ($named !== []) {
             throw InvalidFile::with([new Problem('', 'These points have readings and cannot be left out: '.implode(', ', $named).'. Readings are a record; leave the points in, without a place if it is not known.')]);
         }

@@ -6,6 +6,7 @@ namespace App\Actions\Survey;
 
 use App\Models\Instrument;
 use App\Models\Reading;
+use App\Models\Scalar;
 use App\Models\Survey;
 use App\Models\User;
 use Geodex\Core\Failure\CoreFailure;
@@ -50,7 +51,7 @@ final readonly class RecordReading
         return DB::transaction(function () use ($survey, $user, $entries, $keys, $supersedes, $instrument): array {
             // The lock puts two people's readings in one order, so that each gets its own number.
             $row = Survey::whereKey($survey->id)->lockForUpdate()->firstOrFail();
-            $number = (int) Reading::where('survey_id', $survey->id)->max('number');
+            $number = Scalar::int(Reading::where('survey_id', $survey->id)->max('number'));
             $superseded = $supersedes === null ? null : Reading::where('survey_id', $survey->id)->where('client_id', $supersedes)->value('id');
             $before = $number;
             $stored = [];

@@ -51,6 +51,6 @@ final readonly class SurveyFacts
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        return ['trouble' => $this->trouble, 'suspects' => $this->suspects, 'ways' => $this->ways, 'open' => $this->open, 'hasNext' => $this->hasNext];
     }
 }

@@ -42,7 +42,7 @@ final readonly class BenchPart implements JobPart, SavedPart
                 'by' => $round->user?->name,
                 'at' => $round->created_at->utc()->format('Y-m-d\TH:i:s\Z'),
             ], fn (mixed $part): bool => $part !== null))->values()->all(),
-        ])];
+        ], fn (mixed $part): bool => $part !== null && $part !== [])];
     }
 
     public function import(Job $stored, Import $from): void

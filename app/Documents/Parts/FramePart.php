@@ -11,7 +11,7 @@ final readonly class FramePart implements JobPart
 {
     public function layOut(Job $job, Layout $as): array
     {
-        return ['frame' => array_filter($as->withUnits($job->frame))];
+        return ['frame' => array_filter($as->withUnits($job->frame), fn (mixed $part): bool => $part !== null && $part !== [])];
     }
 
     public function import(Job $stored, Import $from): void

@@ -35,6 +35,6 @@ final readonly class ReferencesPart implements JobPart
             'id' => $point['id'],
             'at' => $vector($point['at']),
             'sigma' => isset($point['sigma']) ? $vector($point['sigma']) : null,
-        ]), $source->points), ...($source->covariance === null ? [] : ['covariance' => $source->covariance])];
+        ], fn (mixed $part): bool => $part !== null), $source->points), ...($source->covariance === null ? [] : ['covariance' => $source->covariance])];
     }
 }

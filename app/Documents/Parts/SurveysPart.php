@@ -50,7 +50,7 @@ final readonly class SurveysPart implements JobPart
             $log = [];
             foreach ($survey->readings as $number => $reading) {
                 $entry = $entriesById[$reading->id];
-                $log[$reading->id] = $this->reading($job->frame, $row, $number + 1, $reading, $entry, $job->units->value, $keys, $user, $log[$entry['supersedes'] ?? ''] ?? null);
+                $log[$reading->id] = $this->reading($job->frame, $row, $number + 1, $reading, $entry, $job->units->value, $keys, $user, $log[is_string($entry['supersedes'] ?? null) ? $entry['supersedes'] : ''] ?? null);
             }
         }
         if ($job->surveys === []) {

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Survey\BlockReading;
 use App\Http\Kept\KeptSurveys;
 use App\Models\Job;
+use App\Models\Scalar;
 use App\Models\Survey;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Illuminate\Http\JsonResponse;
@@ -21,6 +22,7 @@ final class BlockedController extends Controller
     public function store(Request $request, Job $job, string $survey, BlockReading $block): JsonResponse
     {
         $this->authorize('work', $job);
+        /** @var array{kind: string, points: array<string>} $given */
         $given = $request->validate(['kind' => ['required', Rule::in(ReadingKinds::names())], 'points' => ['required', 'array', 'min:1', 'max:3'], 'points.*' => ['required', 'string', 'max:40']]);
         $row = $this->survey($job, $survey);
         $block->block($row, $this->user($request), $given['kind'], array_values($given['points']));
@@ -39,7 +41,7 @@ final class BlockedController extends Controller
 
     private function answer(Request $request, Survey $survey): JsonResponse
     {
-        $survey->revision = (int) Survey::whereKey($survey->id)->value('revision');
+        $survey->revision = Scalar::int(Survey::whereKey($survey->id)->value('revision'));
 
         return new JsonResponse(['survey' => $this->surveys->of($survey, $this->user($request))]);
     }

@@ -8,6 +8,7 @@ use App\Actions\Survey\DecideDatum;
 use App\Http\Kept\KeptSurveys;
 use App\Http\Requests\DatumRequest;
 use App\Models\Job;
+use App\Models\Scalar;
 use App\Models\Survey;
 use Illuminate\Http\JsonResponse;
 
@@ -19,7 +20,7 @@ final class DatumController extends Controller
         $this->authorize('work', $job);
         $row = $this->survey($job, $survey);
         $decide->handle($row, $this->user($request), $request->pointId($job), $request->choice(), $request->string('reason')->trim()->value());
-        $row->revision = (int) Survey::whereKey($row->id)->value('revision');
+        $row->revision = Scalar::int(Survey::whereKey($row->id)->value('revision'));
 
         return new JsonResponse(['survey' => $surveys->of($row, $this->user($request))]);
     }

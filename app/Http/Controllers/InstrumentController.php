@@ -12,6 +12,7 @@ use App\Http\Requests\InstrumentCheckRequest;
 use App\Http\Requests\InstrumentFormRequest;
 use App\Models\Instrument;
 use App\Models\Job;
+use App\Models\Scalar;
 use App\Models\Survey;
 use Geodex\Core\Frame\Code;
 use Illuminate\Http\JsonResponse;
@@ -72,11 +73,12 @@ final class InstrumentController extends Controller
     public function ask(Request $request, Job $job, string $survey, AskInstrument $ask, KeptSurveys $surveys): JsonResponse
     {
         $this->authorize('work', $job);
+        /** @var array{instrument: int|string, id: string, call: string} $given */
         $given = $request->validate(['instrument' => ['required', 'integer'], 'id' => ['required', 'string', 'regex:'.Code::PATTERN], 'call' => ['required', 'string', 'max:100']]);
         $row = $this->survey($job, $survey);
         $instrument = $this->user($request)->workshop->instruments()->whereKey($given['instrument'])->firstOrFail();
         $reading = $ask->handle($row, $this->user($request), $instrument, $given['id'], $given['call']);
-        $row->revision = (int) Survey::whereKey($row->id)->value('revision');
+        $row->revision = Scalar::int(Survey::whereKey($row->id)->value('revision'));
 
         return new JsonResponse(['stored' => $reading?->client_id, 'survey' => $surveys->of($row, $this->user($request))]);
     }

@@ -9,6 +9,7 @@ use App\Documents\JobDocument;
 use App\Documents\StoredJob;
 use App\Models\Instrument;
 use App\Models\InstrumentRequest;
+use App\Models\Scalar;
 use App\Models\Survey;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Illuminate\Http\Request;
@@ -27,7 +28,7 @@ final class InstrumentLineController extends Controller
     public function wanted(Request $request): Response
     {
         [$instrument, $survey] = $this->attached($request);
-        $number = 1 + (int) DB::table('readings')->where('survey_id', $survey->id)->max('number');
+        $number = 1 + Scalar::int(DB::table('readings')->where('survey_id', $survey->id)->max('number'));
         $lines = InstrumentRequest::where('instrument_id', $instrument->id)->where('survey_id', $survey->id)->whereNull('answered_at')
             ->where('created_at', '>=', Carbon::now()->subMinutes(self::WANTED_FOR_MINUTES))->orderBy('id')->limit(self::MAX_LINES)->get()
             ->map(fn (InstrumentRequest $wanted, int $i): array => ['id' => $wanted->client_id, 'kind' => $wanted->kind, ...array_combine(ReadingKinds::named($wanted->kind)::roles(), $wanted->points), 'number' => $number + $i])->all();

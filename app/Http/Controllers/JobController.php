@@ -9,6 +9,7 @@ use App\Http\Props\JobRowProps;
 use App\Http\Requests\EmptyJobRequest;
 use App\Models\Job;
 use App\Models\Reading;
+use App\Models\Scalar;
 use App\Stages\JobState;
 use App\Stages\Stages;
 use Geodex\Core\JobFile\JobReader;
@@ -29,7 +30,7 @@ final class JobController extends Controller
             ->groupBy('surveys.job_id')->selectRaw('surveys.job_id, count(*) as n')->pluck('n', 'job_id');
         $rows = [];
         foreach ($jobs as $job) {
-            $rows[] = JobRowProps::from($job, Stages::next(new JobState($job, $job->surveys->last())), (int) ($readings[$job->id] ?? 0), $user->can('work', $job));
+            $rows[] = JobRowProps::from($job, Stages::next(new JobState($job, $job->surveys->last())), Scalar::int($readings[$job->id] ?? 0), $user->can('work', $job));
         }
 
         return Inertia::render('jobs/index', [

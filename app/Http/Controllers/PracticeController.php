@@ -43,6 +43,7 @@ final class PracticeController extends Controller
     public function measure(Request $request, PracticeRun $run, MeasureExercise $measure): JsonResponse
     {
         $this->authorize('work', $run);
+        /** @var array{call: string} $given */
         $given = $request->validate(['call' => ['required', 'string', 'max:60']], ['call.required' => 'Call the points, such as “BL DR”, or “h BL” for a height.']);
         $measure->handle($run, $given['call']);
 

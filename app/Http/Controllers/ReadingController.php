@@ -13,6 +13,7 @@ use App\Http\Requests\ReadingRequest;
 use App\Http\Requests\StrikeRequest;
 use App\Models\Job;
 use App\Models\Reading;
+use App\Models\Scalar;
 use App\Models\Survey;
 use Geodex\Core\Survey\Call\CallReader;
 use Geodex\Core\Units\LengthUnit;
@@ -70,7 +71,7 @@ final class ReadingController extends Controller
     /** @param  array<string, mixed>  $more */
     private function answer(Request $request, Survey $survey, array $more = []): JsonResponse
     {
-        $survey->revision = (int) Survey::whereKey($survey->id)->value('revision');
+        $survey->revision = Scalar::int(Survey::whereKey($survey->id)->value('revision'));
 
         return new JsonResponse(['survey' => $this->surveys->of($survey, $this->user($request)), ...$more]);
     }

@@ -60,6 +60,7 @@ final class ReferenceController extends Controller
     public function fromSurvey(Request $request, Job $job, AddSource $add): RedirectResponse
     {
         $this->authorize('work', $job);
+        /** @var array{survey: int|string, name: string} $given */
         $given = $request->validate(['survey' => ['required', 'integer'], 'name' => ['required', 'string', 'max:120']]);
         $survey = Survey::with('job.workshop')->whereKey($given['survey'])->firstOrFail();
         $this->authorize('view', $survey->job);

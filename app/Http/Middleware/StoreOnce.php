@@ -22,11 +22,12 @@ final class StoreOnce
     public function handle(Request $request, Closure $next): Response
     {
         $form = (string) $request->header('X-Form-Id');
-        if (! $request->isMethod('POST') || ! preg_match('/\A[A-Za-z0-9-]{8,64}\z/', $form)) {
+        if (! $request->isMethod('POST') || preg_match('/\A[A-Za-z0-9-]{8,64}\z/', $form) !== 1) {
             return $next($request);
         }
         $key = 'form.'.sha1(json_encode([$request->user()?->getAuthIdentifier(), $request->path(), $form], JSON_THROW_ON_ERROR));
 
+        /** @var Response */
         return Cache::lock("$key.lock", self::WAIT_SECONDS)->block(self::WAIT_SECONDS, function () use ($request, $next, $key): Response {
             $kept = Cache::get($key);
             if (is_array($kept)) {

@@ -74,7 +74,10 @@ final readonly class SurveyProps
     public static function from(Survey $survey, AssessedSurvey $assessed): self
     {
         $result = $assessed->assessment?->survey;
-        $codes = $survey->job->points->pluck('code', 'id')->all();
+        $codes = [];
+        foreach ($survey->job->points as $point) {
+            $codes[$point->id] = $point->code;
+        }
         $points = array_map(fn ($point): PointProps => PointProps::from($point, $result?->point($point->id), self::datum($point, $result)), $assessed->frame->points);
 
         return new self(

@@ -51,6 +51,7 @@ final class BenchRoundRequest extends FormRequest
      */
     public function round(): array
     {
+        /** @var array<string, mixed> */
         return ['load' => $this->string('load')->value() ?: 'none', ...match ($this->kind()) {
             'square' => [...$this->allLengths(self::DIAGONALS), ...$this->sides()],
             'set' => [...$this->allLengths(self::SETTING), ...$this->lengths(self::OPTIONAL), ...array_filter($this->only(self::POINTS), fn (mixed $id): bool => is_string($id) && $id !== '')],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
+use App\Models\Scalar;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What is decided of a base point, and why. */
@@ -24,7 +25,7 @@ final class DatumRequest extends FormRequest
 
     public function pointId(Job $job): int
     {
-        return (int) $job->points()->where('code', $this->string('point')->value())->valueOrFail('id');
+        return Scalar::int($job->points()->where('code', $this->string('point')->value())->valueOrFail('id'));
     }
 
     /** @return 'in'|'out'|'tested' */

@@ -31,6 +31,6 @@ final class JigRequest extends FormRequest
         $size = $this->lengths(['length', 'width']);
         $jig = new Jig($size['length'] ?? null, $size['width'] ?? null, $mm['pitch'], $mm['travel'], $this->boolean('clockwiseRaises'), $mm['tolerance']);
 
-        return get_object_vars($jig);
+        return ['length' => $jig->length, 'width' => $jig->width, 'pitch' => $jig->pitch, 'travel' => $jig->travel, 'clockwiseRaises' => $jig->clockwiseRaises, 'tolerance' => $jig->tolerance];
     }
 }

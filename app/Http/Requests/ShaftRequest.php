@@ -29,6 +29,7 @@ final class ShaftRequest extends FormRequest
             data_set($shaft, (string) $path, $value);
         }
 
+        /** @var array<string, mixed> $shaft */
         return $shaft;
     }
 }

@@ -116,7 +116,7 @@ final readonly class SquarePlanner implements HasProvenance
                 $at[$k] += $mm;
             }
         }
-        $misclosure = max(array_map(abs(...), $residuals));
+        $misclosure = max([0.0, ...array_map(abs(...), $residuals)]);
         if ($largest > 1e-3 || $misclosure > self::MAX_MISCLOSURE_SHARE * $panel->diagonalA) {
             throw UnusableBench::lengthsDoNotClose(sprintf('they contradict each other by %.0f mm', $misclosure));
         }

@@ -91,7 +91,7 @@ final readonly class HeatInputCalculator implements Calculator
         [$speed, $length, $seconds] = [$given->optional('speed'), $given->optional('length'), $given->optional('seconds')];
 
         return match (true) {
-            ($speed === null) === ($seconds === null) => throw InvalidFields::with(['speed: give the speed, or the length and the seconds; not both, and not neither.']),
+            $speed !== null && $seconds !== null, $speed === null && $seconds === null => throw InvalidFields::with(['speed: give the speed, or the length and the seconds; not both, and not neither.']),
             $speed !== null => $speed,
             $length === null => throw InvalidFields::with(['length: missing: seconds say nothing without the length of the run.']),
             default => $length * 60 / $seconds,

@@ -19,8 +19,8 @@ final readonly class DamageOption
     public static function read(string $typed, string $usage): array
     {
         $damages = [];
-        foreach (array_filter(explode(',', $typed)) as $part) {
-            if (! preg_match('/^(front|centre|rear)-(sidesway|sag|short-rail|twist|diamond)(?:-(left|right))?=([+-]?\d+(?:\.\d+)?)$/', trim($part), $found)) {
+        foreach (array_filter(explode(',', $typed), fn (string $part): bool => $part !== '') as $part) {
+            if (preg_match('/^(front|centre|rear)-(sidesway|sag|short-rail|twist|diamond)(?:-(left|right))?=([+-]?\d+(?:\.\d+)?)$/', trim($part), $found) !== 1) {
                 throw UnusableCall::because("“{$part}” is no damage, such as rear-sidesway=12 or front-short-rail-left=8", $usage);
             }
             $pattern = Pattern::from($found[2]);

@@ -22,7 +22,7 @@ final readonly class Options
     public function whole(string $name, int $min, int $max): int
     {
         $value = $this->text($name);
-        if (! preg_match('/^\d{1,10}$/', $value) || (int) $value < $min || (int) $value > $max) {
+        if (preg_match('/^\d{1,10}$/', $value) !== 1 || (int) $value < $min || (int) $value > $max) {
             throw UnusableCall::because("--$name takes a whole number from $min to $max", "usage: geodex {$this->usage}");
         }
 

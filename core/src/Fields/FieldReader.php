@@ -128,7 +128,7 @@ final class FieldReader
 
     private function plain(Field $field, mixed $given, string $at): ?float
     {
-        if ($this->typed && is_string($given) && preg_match('/\A\s*[+\-−]?(\d+(\.\d*)?|\.\d+)\s*\z/u', $given)) {
+        if ($this->typed && is_string($given) && preg_match('/\A\s*[+\-−]?(\d+(\.\d*)?|\.\d+)\s*\z/u', $given) === 1) {
             $given = (float) str_replace('−', '-', trim($given));
         }
         if ((! is_int($given) && ! is_float($given)) || ! is_finite((float) $given) || ($field->kind === FieldKind::Count && (float) $given !== floor((float) $given))) {

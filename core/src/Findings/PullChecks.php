@@ -34,11 +34,15 @@ final readonly class PullChecks
             if (! isset($before[$from], $before[$to])) {
                 continue;
             }
-            $read = fn (array $at): float => $kind === 'rise' ? $at[$to]->z - $at[$from]->z : $at[$to]->minus($at[$from])->norm();
-            $checks[] = new PullCheck($kind, "$from $to", $read($before), $read($after));
+            $checks[] = new PullCheck($kind, "$from $to", $this->reads($kind, $before[$from], $before[$to]), $this->reads($kind, $after[$from], $after[$to]));
         }
 
         return $checks;
+    }
+
+    private function reads(string $kind, Vector3 $from, Vector3 $to): float
+    {
+        return $kind === 'rise' ? $to->z - $from->z : $to->minus($from)->norm();
     }
 
     /**

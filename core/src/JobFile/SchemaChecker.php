@@ -37,6 +37,7 @@ final readonly class SchemaChecker
             return $error->keyword() === 'additionalProperties' && $this->unknownKeys($error) === [] ? [] : [new Problem($this->path($error), $this->sentence($error))];
         }
         $problems = [];
+        /** @var ValidationError $inner */
         foreach ($error->subErrors() as $inner) {
             array_push($problems, ...$this->leaves($inner));
         }
@@ -57,18 +58,21 @@ final readonly class SchemaChecker
     private function sentence(ValidationError $error): string
     {
         $args = $error->args();
+        $text = fn (string $key): string => is_scalar($args[$key] ?? null) ? (string) $args[$key] : '';
+        /** @return list<mixed> */
+        $list = fn (string $key): array => array_values((array) ($args[$key] ?? []));
 
         return match ($error->keyword()) {
             'additionalProperties' => 'unknown '.(count($this->unknownKeys($error)) > 1 ? 'keys ' : 'key ').implode(', ', array_map($this->said(...), $this->unknownKeys($error))).'; check the spelling.',
-            'required' => 'missing '.implode(', ', array_map($this->said(...), $args['missing'])).'.',
+            'required' => 'missing '.implode(', ', array_map($this->said(...), $list('missing'))).'.',
             'enum' => 'is '.$this->said($error->data()->value()).'; expected one of '.implode(', ', array_map($this->said(...), $this->allowed($error))).'.',
             'const' => 'is '.$this->said($error->data()->value()).'; expected '.$this->said($args['const']).'.',
-            'type' => 'expected '.implode(' or ', (array) $args['expected']).', found '.$args['type'].'.',
+            'type' => 'expected '.implode(' or ', array_filter($list('expected'), is_string(...))).", found {$text('type')}.",
             'pattern' => 'is '.$this->said($error->data()->value()).'; expected letters, digits, dots, dashes or underscores, at most 40.',
-            'minItems' => "expected at least {$args['min']} entries.",
-            'maxItems' => "expected at most {$args['max']} entries.",
+            'minItems' => "expected at least {$text('min')} entries.",
+            'maxItems' => "expected at most {$text('max')} entries.",
             'minLength' => 'must not be empty.',
-            'maxLength' => "is longer than {$args['max']} characters.",
+            'maxLength' => "is longer than {$text('max')} characters.",
             default => $error->message(),
         };
     }
@@ -83,7 +87,9 @@ final readonly class SchemaChecker
         $schema = $error->schema()->info()->data();
         $known = is_object($schema) && isset($schema->properties) ? array_keys((array) $schema->properties) : [];
 
-        return array_values(array_diff($error->args()['properties'], $known));
+        $found = $error->args()['properties'] ?? [];
+
+        return array_values(array_diff(array_filter(is_array($found) ? $found : [], is_string(...)), $known));
     }
 
     /** @return list<mixed> */

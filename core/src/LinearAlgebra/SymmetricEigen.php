@@ -86,7 +86,8 @@ final readonly class SymmetricEigen
         $t = ($theta >= 0 ? 1 : -1) / (abs($theta) + sqrt($theta * $theta + 1));
         $c = 1 / sqrt($t * $t + 1);
         $s = $t * $c;
-        for ($k = 0, $n = count($a); $k < $n; $k++) {
+        $n = count($a);
+        for ($k = 0; $k < $n; $k++) {
             [$kp, $kq] = [$a[$k][$p], $a[$k][$q]];
             $a[$k][$p] = $c * $kp - $s * $kq;
             $a[$k][$q] = $s * $kp + $c * $kq;

@@ -74,7 +74,10 @@ final readonly class RailLine
     private function segment(float $station): array
     {
         $last = count($this->corners) - 1;
-        for ($i = 1; $i < $last && $station > $this->corners[$i][0]; $i++);
+        $i = 1;
+        while ($i < $last && $station > $this->corners[$i][0]) {
+            $i++;
+        }
 
         return [$this->corners[$i - 1], $this->corners[$i]];
     }

@@ -133,11 +133,10 @@ final readonly class ChartChecker
             return [];
         }
         $ids = array_map(fn (Point $point): string => $point->id, $charted);
-        $span = fn (callable $axis): float => max(array_map($axis, $charted)) - min(array_map($axis, $charted));
         [$x, $y, $z] = [
-            $span(fn (Point $point): float => $this->at($point)->x),
-            $span(fn (Point $point): float => $this->at($point)->y),
-            $span(fn (Point $point): float => $this->at($point)->z),
+            $this->span(array_map(fn (Point $point): float => $this->at($point)->x, $charted)),
+            $this->span(array_map(fn (Point $point): float => $this->at($point)->y, $charted)),
+            $this->span(array_map(fn (Point $point): float => $this->at($point)->z, $charted)),
         ];
         $faults = [];
         if (max($y, $z) > $x) {
@@ -186,6 +185,12 @@ final readonly class ChartChecker
         $base = array_filter($charted, fn (Point $point): bool => $point->base);
 
         return count($base) >= 3 ? [] : [new ChartFault(FaultKind::Base, array_values(array_map(fn (Point $point): string => $point->id, $base)), Sentence::of('chart.base', '{count} points are marked as base; at least three, not in one line, have to be taken as undamaged to lay the frame on the chart.', count: count($base)))];
+    }
+
+    /** @param  list<float>  $along */
+    private function span(array $along): float
+    {
+        return $along === [] ? 0.0 : max($along) - min($along);
     }
 
     private function at(Point $point): Vector3

@@ -51,9 +51,9 @@ final readonly class MirrorDeviations
                 $weight[$y] = 0.0;
             }
         }
-        $project = $this->projection($motions, $weight);
-        $cross = $project($this->times($rows, $this->held($result), $n));
-        $own = $project($this->times($rows, $result->covariance->matrix, $n));
+        $projection = $this->projection($motions, $weight);
+        $cross = $projection->of($this->times($rows, $this->held($result), $n));
+        $own = $projection->of($this->times($rows, $result->covariance->matrix, $n));
         $matrix = array_fill(0, $n, array_fill(0, $n, 0.0));
         $turned = [];
         foreach ($own as $i => $row) {
@@ -61,14 +61,14 @@ final readonly class MirrorDeviations
                 $turned[$j][$i] = array_sum(array_map(fn (float $part, int $c): float => $part * $row[$c], $parts, array_keys($parts)));
             }
         }
-        foreach ($project($turned) as $j => $row) {
+        foreach ($projection->of($turned) as $j => $row) {
             foreach ($row as $i => $value) {
                 $matrix[$i][$j] = $value;
             }
         }
         $loose = [];
         foreach ($result->covariance->loose as $direction) {
-            $off = $project($this->times($rows, array_map(fn (float $part): array => [$part], $direction), 1));
+            $off = $projection->of($this->times($rows, array_map(fn (float $part): array => [$part], $direction), 1));
             $loose[] = array_map(fn (array $one): float => $one[0], $off) + array_fill(0, $n, 0.0);
         }
         $blank = array_fill(0, $n, array_fill(0, $n, 0.0));
@@ -138,9 +138,9 @@ final readonly class MirrorDeviations
     /**
      * @param  array<int, array{float, float, float}>  $motions
      * @param  array<int, float>  $weight
-     * @return callable(array<int, array<int, float>>): array<int, array<int, float>> takes the three motions out of the rows
+     * @return Projection that takes the three motions out of rows
      */
-    private function projection(array $motions, array $weight): callable
+    private function projection(array $motions, array $weight): Projection
     {
         $normal = array_fill(0, 3, array_fill(0, 3, 0.0));
         foreach ($motions as $i => $h) {
@@ -160,24 +160,6 @@ final readonly class MirrorDeviations
             }
         }
 
-        return function (array $rows) use ($basis, $weight): array {
-            foreach ($basis as $motion) {
-                $share = [];
-                foreach ($rows as $i => $row) {
-                    if ($weight[$i] > 0.0) {
-                        foreach ($row as $j => $value) {
-                            $share[$j] = ($share[$j] ?? 0.0) + $weight[$i] * $motion[$i] * $value;
-                        }
-                    }
-                }
-                foreach ($rows as $i => $row) {
-                    foreach ($row as $j => $value) {
-                        $rows[$i][$j] = $value - $motion[$i] * ($share[$j] ?? 0.0);
-                    }
-                }
-            }
-
-            return $rows;
-        };
+        return new Projection($basis, $weight);
     }
 }

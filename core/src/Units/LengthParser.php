@@ -36,7 +36,7 @@ final readonly class LengthParser
     public function parse(string $typed, LengthUnit $default): BigRational
     {
         $text = $this->plain($typed);
-        if (preg_match(self::SHOUTED, $text, $found)) {
+        if (preg_match(self::SHOUTED, $text, $found) === 1) {
             $length = $this->parse($found['length'], $default);
             $half = $this->halfDivision($text, $default) ?? BigRational::zero();
 
@@ -65,11 +65,11 @@ final readonly class LengthParser
      */
     public function halfDivision(string $typed, LengthUnit $default): ?BigRational
     {
-        if (! preg_match(self::SHOUTED, $this->plain($typed), $found)) {
+        if (preg_match(self::SHOUTED, $this->plain($typed), $found) !== 1) {
             return null;
         }
         $this->parse($found['length'], $default);
-        $inches = $default === LengthUnit::Inch ? ! preg_match('/[a-z]*m$/', $found['length']) : (bool) preg_match('/(in|inch|inches|ins|")$/', $found['length']);
+        $inches = $default === LengthUnit::Inch ? preg_match('/[a-z]*m$/', $found['length']) !== 1 : (bool) preg_match('/(in|inch|inches|ins|")$/', $found['length']);
 
         return match (true) {
             (bool) preg_match('/\/\s*(\d+)/', $found['length'], $fraction) => $this->inMillimetres(BigRational::nd(1, 2 * (int) $fraction[1]), 'in'),
@@ -97,13 +97,13 @@ final readonly class LengthParser
     {
         // Three parts can only be feet, inches and a fraction; two could be a sum or a subtraction.
         $size = (string) preg_replace('/^(\d+)-(\d+)-(\d+\s*\/\s*\d+)\s*(?:in|inch|inches|")?$/', "$1' $2-$3", $size);
-        if (! preg_match('/^(?<feet>[\d.]+)\s*(?:\'|ft|feet|foot)\s*-?\s*(?<rest>.+)$/', $size, $found)) {
+        if (preg_match('/^(?<feet>[\d.]+)\s*(?:\'|ft|feet|foot)\s*-?\s*(?<rest>.+)$/', $size, $found) !== 1) {
             return null;
         }
         if (! ctype_digit($found['feet'])) {
             throw UnreadableLength::because($typed, 'feet followed by inches must be whole feet, as in 5ft 2in.');
         }
-        if (preg_match('/^0\d/', $found['feet']) || preg_match('/^0\d/', $found['rest'])) {
+        if (preg_match('/^0\d/', $found['feet']) === 1 || preg_match('/^0\d/', $found['rest']) === 1) {
             throw UnreadableLength::because($typed, 'a leading zero after feet may be a lost digit or a thousand; write 1\' 4" or 1004 mm.');
         }
         [$number, $unit] = $this->numberAndUnit($typed, $found['rest']);
@@ -137,12 +137,12 @@ final readonly class LengthParser
     /** @return array{BigRational, ?string, bool} the number, its unit if named, whether a fraction was written */
     private function numberAndUnit(string $typed, string $size): array
     {
-        if (! preg_match('/^(?<number>[^a-z"\']*?)\s*(?<unit>[a-z"\']*)$/', $size, $found)) {
+        if (preg_match('/^(?<number>[^a-z"\']*?)\s*(?<unit>[a-z"\']*)$/', $size, $found) !== 1) {
             throw UnreadableLength::because($typed, 'expected one number and at most one unit, as in 12 3/4 in or 324 mm.');
         }
         $unit = $this->unit($typed, $found['unit']);
         $number = $found['number'];
-        if ($number === '' || ! preg_match('/^'.self::NUMBER.'$/', $number, $parts, PREG_UNMATCHED_AS_NULL)) {
+        if ($number === '' || preg_match('/^'.self::NUMBER.'$/', $number, $parts, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw UnreadableLength::because($typed, $this->whatIsWrong($number));
         }
         $value = BigRational::of(BigDecimal::of($parts['whole'] ?? '0'));

@@ -54,7 +54,8 @@ it('takes the width of a pair from both of its points', function () {
 });
 
 it('says in which way each end stands off', function (array $front, array $rear, array $says, float $worst) {
-    $plan = (new VehicleSetter)->plan(new EndPair(500, ...$front, support: 500), new EndPair(3500, ...$rear, support: 3500), 1.0, 200.0, 200.0);
+    $pair = fn (float $station, array $of): EndPair => new EndPair($station, $of[0], $of[1], $of[2], $of[3], $station);
+    $plan = (new VehicleSetter)->plan($pair(500, $front), $pair(3500, $rear), 1.0, 200.0, 200.0);
     expect(array_map(Said::mm(...), $plan->left))->toBe($says)->and($plan->worst)->toEqualWithDelta($worst, 1e-9)->and($plan->readyToTack)->toBe($says === []);
 })->with([
     'front left, rear right' => [[403, 397, 200, 200], [398, 402, 200, 200], ['the front stands 3.0 mm to the left', 'the rear stands 2.0 mm to the right'], 3.0],

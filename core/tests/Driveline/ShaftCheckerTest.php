@@ -31,7 +31,7 @@ function bentShaft(float $front, float $rear, float $speed = 2000.0, ?float $wal
     );
 }
 
-/** @return list<string> */
+/** @return list<Geodex\Core\Words\Sentence> */
 function warningsOf(Shaft $shaft, DrivelineLimits $limits = new DrivelineLimits): array
 {
     return (new ShaftCalculator($limits))->calculate($shaft)->warnings;

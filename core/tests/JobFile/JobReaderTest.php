@@ -48,7 +48,7 @@ it('reads lengths in the unit of the file, or in the one that they carry', funct
         ->and($job->surveys[0]->readings[0]->value)->toBe(800.1)->and($job->surveys[0]->readings[0]->kind->pointers())->toEqual([101.6, 101.6])
         ->and($job->surveys[0]->readings[1]->value)->toBe(0.2)
         ->and($job->surveys[0]->readings[2]->struckBecause)->toBe('wrong hole')
-        ->and($job->operations[0]->growth())->toEqualWithDelta(609.6, 1e-9)->and($job->operations[0]->cutting()->level)->toBeTrue()
+        ->and($job->operations[0]->values()['length'])->toEqualWithDelta(609.6, 1e-9)->and($job->operations[0]->values()['level'])->toBeTrue()
         ->and($job->frame->carried[0]->to)->toBe(1000.0)->and($job->survey('nowhere'))->toBeNull();
 });
 

@@ -19,6 +19,8 @@ final class Vandal
         $this->chance = new RandomSource($seed);
     }
 
+    private int $times = 0;
+
     /**
      * @param  array<string, mixed>  $document
      * @return array<string, mixed>
@@ -26,8 +28,8 @@ final class Vandal
     public static function spoil(array $document, int $survey, int $seed): array
     {
         $vandal = new self($document, $survey, $seed);
-        for ($times = 1 + $vandal->below(6); $times > 0; $times--) {
-            $vandal->{self::WAYS[$vandal->below(count(self::WAYS))]}($times);
+        for ($vandal->times = 1 + $vandal->below(6); $vandal->times > 0; $vandal->times--) {
+            $vandal->{self::WAYS[$vandal->below(count(self::WAYS))]}();
         }
 
         return $vandal->document;
@@ -98,20 +100,20 @@ final class Vandal
         $this->points(fn (array $point): array => isset($point['reference']) ? [...$point, 'reference' => [100, 200, 300]] : $point);
     }
 
-    private function strangers(int $times): void
+    private function strangers(): void
     {
         for ($i = 0; $i < 20; $i++) {
             [$from, $to] = [$this->anyPoint(), $this->anyPoint()];
             if ($from !== $to) {
-                $this->document['surveys'][$this->survey]['readings'][] = ['id' => "stranger-$times-$i", 'kind' => ['tram', 'plan', 'rise', 'slope'][$this->below(4)], 'from' => $from, 'to' => $to, 'value' => $this->below(3000) / 10];
+                $this->document['surveys'][$this->survey]['readings'][] = ['id' => "stranger-{$this->times}-$i", 'kind' => ['tram', 'plan', 'rise', 'slope'][$this->below(4)], 'from' => $from, 'to' => $to, 'value' => $this->below(3000) / 10];
             }
         }
     }
 
-    private function heights(int $times): void
+    private function heights(): void
     {
         for ($i = 0; $i < 10; $i++) {
-            $this->document['surveys'][$this->survey]['readings'][] = ['id' => "height-$times-$i", 'kind' => ['height', 'offset', 'station'][$this->below(3)], 'point' => $this->anyPoint(), 'value' => ($this->below(10_000) - 5000) / 10];
+            $this->document['surveys'][$this->survey]['readings'][] = ['id' => "height-{$this->times}-$i", 'kind' => ['height', 'offset', 'station'][$this->below(3)], 'point' => $this->anyPoint(), 'value' => ($this->below(10_000) - 5000) / 10];
         }
     }
 
@@ -151,7 +153,7 @@ final class Vandal
     private function shaken(): void
     {
         $by = [1.0, 30.0, 3000.0][$this->below(3)];
-        $shake = fn (float|int|string $at): float|int|string => is_string($at) ? $at : $at + $by * ($this->chance->share() - 0.5);
+        $shake = fn (float|int|string $at): float|string => is_string($at) ? $at : $at + $by * ($this->chance->share() - 0.5);
         $this->points(fn (array $point): array => isset($point['reference']) ? [...$point, 'reference' => array_map($shake, $point['reference'])] : $point);
     }
 }

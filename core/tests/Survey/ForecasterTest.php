@@ -18,6 +18,7 @@ use Geodex\Core\Survey\SurveyComputer;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyStage;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Shuffled;
 
 /** @return list<Reading> those readings, true but for a little noise */
 function takenAsTold(array $readings, array $at, callable $noise): array
@@ -91,7 +92,7 @@ describe('the measuring tour', function () {
     it('walks down one side and up the other', function () {
         $at = Readings::truth((new FrameMaker)->make(4, 8));
         $heights = array_map(fn (string $id): NextReading => new NextReading('height', [$id], 0.0, 1.0, 0, ReasonToRead::Unread), array_map(strval(...), array_keys($at)));
-        shuffle($heights);
+        $heights = Shuffled::by(4, $heights);
         [$order, $metres] = (new MeasuringTour)->order($heights, $at);
         $sides = implode('', array_map(fn (NextReading $next): string => substr($next->points[0], -1), $order));
         expect($sides)->toMatch('/^(L+R+|R+L+)$/')->and($metres)->toBeLessThan(14.0);

@@ -33,7 +33,7 @@ final readonly class ShaftBuilder
                 $this->length($entry, 'slip', 'possible', $path) ?? 0.0,
                 $this->length($entry, 'slip', 'wanted', $path) ?? 0.0,
                 $this->length($entry, 'slip', 'least', $path) ?? self::MIN_ENGAGEMENT_MM,
-                isset($entry['slip']['least']),
+                is_array($entry['slip'] ?? null) && isset($entry['slip']['least']),
             ),
             new Tube($this->length($entry, 'tube', 'outside', $path) ?? 0.0, $this->length($entry, 'tube', 'wall', $path), $this->length($entry, 'tube', 'kerf', $path), $this->length($entry, 'tube', 'gap', $path)),
             YokePhase::from(is_string($entry['yokes'] ?? null) ? $entry['yokes'] : 'in-phase'),

@@ -47,7 +47,9 @@ final readonly class SurveyBuilder
     private function datum(mixed $entries, string $path): array
     {
         $decisions = [];
-        foreach (is_array($entries) ? array_values(array_filter($entries, is_array(...))) : [] as $k => $entry) {
+        /** @var list<array<string, mixed>> $listed */
+        $listed = is_array($entries) ? array_values(array_filter($entries, is_array(...))) : [];
+        foreach ($listed as $k => $entry) {
             $id = $this->text($entry, 'point');
             if ($this->fields->attempt("{$path}[$k].point", fn () => $this->frame->point($id)) !== null) {
                 $decisions[$id] = new DatumDecision($id, $this->text($entry, 'use') === 'in', $this->text($entry, 'reason', 'decided'));
@@ -66,7 +68,7 @@ final readonly class SurveyBuilder
         $readings = [];
         // A replacement that was struck itself replaces nothing.
         $standing = array_filter($entries, fn (array $entry): bool => ($entry['struck'] ?? false) !== true);
-        $superseded = array_filter(array_map(fn (array $entry): string => $this->text($entry, 'supersedes'), $standing));
+        $superseded = array_map(fn (array $entry): string => $this->text($entry, 'supersedes'), $standing);
         $seen = [];
         foreach ($entries as $i => $entry) {
             $id = $this->text($entry, 'id');

@@ -135,9 +135,9 @@ final readonly class CallReader
     private function withUnit(string $typed, LengthUnit $default): string
     {
         preg_match('/^(?<length>.*?)(?<shout>\s+(?:strong|light))?$/i', $typed, $found);
-        $bare = ! preg_match('/[a-z"\'″′”’]\.?$/iu', $found['length'] ?? '');
+        $bare = preg_match('/[a-z"\'″′”’]\.?$/iu', $found['length'] ?? '') !== 1;
         $shout = $found['shout'] ?? '';
-        $unit = preg_match('/[\/⁄¼½¾⅛⅜⅝⅞]/u', $found['length'] ?? '') ? LengthUnit::Inch : $default;
+        $unit = preg_match('/[\/⁄¼½¾⅛⅜⅝⅞]/u', $found['length'] ?? '') === 1 ? LengthUnit::Inch : $default;
 
         return $bare && ($shout !== '' || $unit !== $default) ? ($found['length'] ?? '').' '.$unit->value.$shout : $typed;
     }
@@ -185,7 +185,7 @@ final readonly class CallReader
     private function degrees(string $typed): float
     {
         $number = trim((string) preg_replace('/\s*(°|deg)$/u', '', str_replace('−', '-', $typed)));
-        if (! preg_match('/^[+-]?(\d+(\.\d*)?|\.\d+)$/', $number)) {
+        if (preg_match('/^[+-]?(\d+(\.\d*)?|\.\d+)$/', $number) !== 1) {
             throw UnclearCall::because('value', "“{$typed}” is not a number of degrees, such as 0.2.");
         }
 

@@ -65,23 +65,24 @@ final readonly class ExplanationFinder implements HasProvenance
         $network = $network->without($gross);
         $built = $this->starts->isBuilt($frame, $network->readings);
         $out = [];
-        for ($round = 1; ; $round++) {
+        $round = 0;
+        do {
+            $round++;
             $at = $this->adjuster->adjust($network->without($out), $start->at, self::NEAR_ENOUGH_MM)->at;
             $algebra = $this->algebra($network, $at);
             $seed = $this->snooped($algebra, $out);
             $left = $algebra->without($seed, $this->options->minRedundancy);
-            if ($left === null || $round === self::ROUNDS || array_diff($this->bending($left), $out) === []) {
-                break;
+            $isDone = $left === null || $round === self::ROUNDS || array_diff($this->bending($left), $out) === [];
+            if (! $isDone) {
+                $out = $seed;
+                $start = $built ? new Start($this->starts->build($frame, $network->without($out)->readings)->at + $at) : $start;
             }
-            $out = $seed;
-            if ($built) {
-                $start = new Start($this->starts->build($frame, $network->without($out)->readings)->at + $at);
-            }
-        }
+        } while (! $isDone);
         $pooled = new Observed($pooled, $gross);
         $search = new ExplanationSearch($algebra, $this->options);
         $found = $explanations = [];
-        foreach ($search->bySize($seed) as $found) {
+        foreach ($search->bySize($seed) as $ofOneSize) {
+            $found = $ofOneSize;
             $explanations = $this->adjusted($found, $search, $frame, $network, $at, $algebra, $pooled);
             if ($explanations !== []) {
                 break;

@@ -41,7 +41,7 @@ final readonly class DistanceLayout
             }
             $layout = $this->withBench($layout, $readings);
             // With all heights read the images are one.
-            if (! in_array($layout, $layouts, false)) {
+            if (array_filter($layouts, fn (array $other): bool => $this->apart($other, $layout) <= 0.0) === []) {
                 $layouts[] = $layout;
             }
         }
@@ -141,5 +141,20 @@ final readonly class DistanceLayout
         }
 
         return $layout;
+    }
+
+    /**
+     * @param  array<string, Vector3>  $one
+     * @param  array<string, Vector3>  $other
+     * @return float  mm, summed over the points
+     */
+    private function apart(array $one, array $other): float
+    {
+        $apart = 0.0;
+        foreach ($one as $id => $place) {
+            $apart += $place->minus($other[$id])->norm();
+        }
+
+        return $apart;
     }
 }

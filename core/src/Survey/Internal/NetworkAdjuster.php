@@ -156,7 +156,7 @@ final readonly class NetworkAdjuster
     /** @param  array<string, Vector3>  $at */
     private function mustHaveTime(array $at): void
     {
-        if ($this->budget?->isSpent()) {
+        if ($this->budget?->isSpent() === true) {
             throw new OutOfTime($at);
         }
     }

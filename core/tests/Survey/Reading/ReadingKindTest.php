@@ -6,6 +6,7 @@ use Geodex\Core\Geometry\DegenerateGeometry;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Reading\ImpossibleReading;
 use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Survey\Reading\ReadingKind;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Survey\Reading\UnknownReadingKind;
 use Geodex\Core\Units\InvalidQuantity;
@@ -16,7 +17,7 @@ function pq(): array
     return ['P' => Vector3::of(100, -50, 20), 'Q' => Vector3::of(400, 350, 1220), 'R' => Vector3::of(800, 50, 1220)];
 }
 
-function kindOf(string $name, ?array $pointers = null)
+function kindOf(string $name, ?array $pointers = null): ReadingKind
 {
     $class = ReadingKinds::named($name);
 
