@@ -15,7 +15,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
-        then: fn () => Route::group([], __DIR__.'/../routes/instrument.php'),
+        then: function (): void {
+            Route::group([], __DIR__.'/../routes/instrument.php');
+            Route::group([], __DIR__.'/../routes/news.php');
+        },
         health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {

@@ -44,7 +44,6 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/file', [JobFileController::class, 'show'])->name('job.file');
 
     Route::post('/jobs/{job}/surveys', [SurveyController::class, 'store'])->name('surveys');
-    Route::get('/jobs/{job}/surveys/{survey}/state', [SurveyController::class, 'state'])->name('survey.state');
     Route::post('/jobs/{job}/surveys/{survey}/readings', [ReadingController::class, 'store'])->name('readings');
     Route::post('/jobs/{job}/surveys/{survey}/undo', [ReadingController::class, 'undo'])->name('readings.undo');
     Route::post('/jobs/{job}/surveys/{survey}/readings/{reading}/strike', [ReadingController::class, 'strike'])->name('reading.strike');

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Calculators;
 
+use Geodex\Core\Calculators\Plan\InsertCalculator;
+use Geodex\Core\Calculators\Plan\SectionCalculator;
+use Geodex\Core\Calculators\Plan\TorsionCalculator;
 use Geodex\Core\Fields\FieldReader;
 
 /** The one place where calculators are registered. */
@@ -14,6 +17,9 @@ final readonly class Calculators
         SquareCheckCalculator::class,
         SupportTwistCalculator::class,
         HeatInputCalculator::class,
+        InsertCalculator::class,
+        SectionCalculator::class,
+        TorsionCalculator::class,
     ];
 
     /** @return list<class-string<Calculator>> */

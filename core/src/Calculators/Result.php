@@ -12,8 +12,9 @@ final readonly class Result
     /**
      * @param  string  $name  key in a document
      * @param  string  $unit  of a number
+     * @param  list<Result>  $results  of a group, or of each row of a table
      */
-    public function __construct(public string $name, public string $label, public FieldKind $kind, public string $unit = '') {}
+    public function __construct(public string $name, public string $label, public FieldKind $kind, public string $unit = '', public array $results = []) {}
 
     public static function length(string $name, string $label): self
     {
@@ -24,6 +25,30 @@ final readonly class Result
     public static function lengths(string $name, string $label): self
     {
         return new self($name, $label, FieldKind::Group);
+    }
+
+    /** Several numbers by name, of one unit. */
+    public static function numbers(string $name, string $label, string $unit): self
+    {
+        return new self($name, $label, FieldKind::Group, $unit);
+    }
+
+    /** A word that stands for itself, such as “open”. */
+    public static function word(string $name, string $label): self
+    {
+        return new self($name, $label, FieldKind::Choice);
+    }
+
+    /** @param  list<Result>  $results */
+    public static function group(string $name, string $label, array $results): self
+    {
+        return new self($name, $label, FieldKind::Group, results: $results);
+    }
+
+    /** @param  list<Result>  $results  of each row */
+    public static function table(string $name, string $label, array $results): self
+    {
+        return new self($name, $label, FieldKind::Listing, results: $results);
     }
 
     public static function number(string $name, string $label, string $unit = ''): self

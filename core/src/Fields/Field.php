@@ -20,6 +20,7 @@ final readonly class Field
      * @param  list<Field>  $fields  of a group, or of each entry of a list
      * @param  int  $minCount  entries of a list
      * @param  bool  $isStation  whether it is a place along the frame, which the drawing lets one drag
+     * @param  int  $size  lengths of each place
      * @param  string  $proposal  name of the shop default that an empty form starts with
      */
     private function __construct(
@@ -39,6 +40,7 @@ final readonly class Field
         public int $maxCount = 200,
         public bool $isStation = false,
         public string $proposal = '',
+        public int $size = 0,
     ) {}
 
     public static function length(string $name, string $label, string $help = ''): self
@@ -55,6 +57,18 @@ final readonly class Field
     public static function numbers(string $name, string $label, string $unit, int $many, string $help = ''): self
     {
         return new self($name, $label, FieldKind::Numbers, $unit, help: $help, minCount: $many, maxCount: $many);
+    }
+
+    /** So many lengths in order: a place, or stations. */
+    public static function lengths(string $name, string $label, int $minCount, ?int $maxCount = null, string $help = ''): self
+    {
+        return new self($name, $label, FieldKind::Lengths, help: $help, minCount: $minCount, maxCount: $maxCount ?? $minCount);
+    }
+
+    /** Places in order, each of so many lengths. */
+    public static function places(string $name, string $label, int $size, int $minCount = 1, string $help = ''): self
+    {
+        return new self($name, $label, FieldKind::Places, help: $help, minCount: $minCount, size: $size);
     }
 
     public static function count(string $name, string $label, string $help = ''): self
@@ -134,7 +148,7 @@ final readonly class Field
     /** Unit of its numbers, as they are given in a document and kept. */
     public function unit(): string
     {
-        return $this->kind === FieldKind::Length ? 'mm' : $this->unit;
+        return in_array($this->kind, [FieldKind::Length, FieldKind::Lengths, FieldKind::Places], true) ? 'mm' : $this->unit;
     }
 
     /** What is allowed, in words of the reader's unit. */

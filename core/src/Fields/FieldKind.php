@@ -13,6 +13,10 @@ enum FieldKind: string
     case Number = 'number';
     /** So many numbers in order. */
     case Numbers = 'numbers';
+    /** So many lengths in order, such as a place. */
+    case Lengths = 'lengths';
+    /** Places in order, each of so many lengths. */
+    case Places = 'places';
     /** A whole number. */
     case Count = 'count';
     /** One of a few words. */

@@ -11,6 +11,9 @@ use Geodex\Core\Units\LengthUnit;
 /** Reads what was given for some fields, and names everything that is wrong with its path instead of stopping at the first. */
 final class FieldReader
 {
+    /** No number of this trade is larger. */
+    private const MAX = 1e9;
+
     /** @var list<string> */
     private array $problems = [];
 
@@ -76,7 +79,8 @@ final class FieldReader
             FieldKind::Truth => is_bool($given) ? $given : $this->report($at, 'expected true or false.'),
             FieldKind::Text => is_string($given) && mb_strlen($given) <= 200 ? $given : $this->report($at, 'expected a text of at most 200 letters.'),
             FieldKind::Group => $this->group($field->fields, $given, $at),
-            FieldKind::Numbers => $this->numbers($field, $given, $at),
+            FieldKind::Numbers, FieldKind::Lengths => $this->row($field, $given, $at, $field->minCount, $field->maxCount),
+            FieldKind::Places => $this->places($field, $given, $at),
             FieldKind::Listing => $this->entries($field, $given, $at),
         };
     }
@@ -93,17 +97,31 @@ final class FieldReader
         return $number;
     }
 
-    /** @return list<?float> */
-    private function numbers(Field $field, mixed $given, string $at): array
+    /** @return list<?float> numbers, or lengths in mm */
+    private function row(Field $field, mixed $given, string $at, int $min, int $max): array
     {
-        $given = $this->typed && is_string($given) ? preg_split('/[\s,;]+/', trim($given)) : $given;
-        if (! is_array($given) || ! array_is_list($given) || count($given) !== $field->maxCount) {
-            $this->report($at, "expected {$field->maxCount} numbers in a list.");
+        $given = $this->typed && is_string($given) ? preg_split('/\s*[,;]\s*|\s+/', trim($given)) : $given;
+        $what = $field->kind === FieldKind::Numbers ? 'numbers' : 'lengths';
+        if (! is_array($given) || ! array_is_list($given) || count($given) < $min || count($given) > $max) {
+            $this->report($at, $min === $max ? "expected $max $what in a list." : "expected from $min to $max $what in a list.");
 
             return [];
         }
 
-        return array_map(fn (int $i, mixed $one): ?float => $this->plain($field, $one, "{$at}[$i]"), array_keys($given), $given);
+        return array_map(fn (int $i, mixed $one): ?float => $what === 'numbers' ? $this->plain($field, $one, "{$at}[$i]") : $this->length($one, "{$at}[$i]"), array_keys($given), $given);
+    }
+
+    /** @return list<list<?float>> */
+    private function places(Field $field, mixed $given, string $at): array
+    {
+        $given = $this->typed && is_string($given) ? array_filter(array_map(trim(...), preg_split('/[\n;]+/', $given) ?: []), fn (string $one): bool => $one !== '') : $given;
+        if (! is_array($given) || ! array_is_list($given) || count($given) < $field->minCount || count($given) > $field->maxCount) {
+            $this->report($at, "expected at least {$field->minCount} places in a list, each of {$field->size} lengths.");
+
+            return [];
+        }
+
+        return array_map(fn (int $i, mixed $one): array => $this->row($field, $one, "{$at}[$i]", $field->size, $field->size), array_keys($given), $given);
     }
 
     private function length(mixed $given, string $at): ?float
@@ -133,6 +151,12 @@ final class FieldReader
         }
         if ((! is_int($given) && ! is_float($given)) || ! is_finite((float) $given) || ($field->kind === FieldKind::Count && (float) $given !== floor((float) $given))) {
             $this->report($at, 'expected a '.($field->kind === FieldKind::Count ? 'whole ' : '').'number'.($field->unit === '' ? '.' : " of {$field->unit}."));
+
+            return null;
+        }
+
+        if (abs((float) $given) > self::MAX) {
+            $this->report($at, sprintf('%g is beyond what is worked out here (%g).', $given, self::MAX));
 
             return null;
         }

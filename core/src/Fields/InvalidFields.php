@@ -15,6 +15,12 @@ final class InvalidFields extends Refusal
         return new self('fields.invalid', implode("\n", $problems), ['problems' => $problems]);
     }
 
+    /** One fault, at one place. */
+    public static function at(string $path, string $message): self
+    {
+        return self::with(["$path: $message"]);
+    }
+
     /** @return list<array{path: string, message: string}> */
     public function problems(): array
     {

@@ -42,6 +42,14 @@ final readonly class Values
         return is_array($value) ? array_values(array_filter($value, is_float(...))) : [];
     }
 
+    /** @return list<list<float>> */
+    public function places(string $name): array
+    {
+        $value = $this->values[$name] ?? [];
+
+        return is_array($value) ? array_values(array_map(fn (mixed $one): array => is_array($one) ? array_values(array_filter($one, is_float(...))) : [], $value)) : [];
+    }
+
     public function text(string $name): string
     {
         $value = $this->values[$name] ?? '';
