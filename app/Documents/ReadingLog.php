@@ -32,15 +32,15 @@ final readonly class ReadingLog
         $number = fn (?string $decimal): ?float => $decimal === null ? null : (float) $decimal;
 
         return array_map(fn (object $row): LoggedReading => new LoggedReading(
-            $row->client_id, $row->number, $row->kind, $points[$row->id] ?? [], $row->typed, $row->typed_unit,
-            $number($row->value_mm), $number($row->value_deg), $number($row->sigma),
-            $row->pointer_from_mm === null || $row->pointer_to_mm === null ? null : [(float) $row->pointer_from_mm, (float) $row->pointer_to_mm],
-            $row->edge, $number($row->offset_mm), $row->instrument,
-            $row->supersedes_id === null ? null : $ids[$row->supersedes_id] ?? null,
-            $replaced[$row->id] ?? null,
-            $struck[$row->id] ?? null,
-            $row->by ?? '',
-            str_replace(' ', 'T', substr($row->created_at, 0, 19)).'Z',
+            id: $row->client_id, number: $row->number, kind: $row->kind, points: $points[$row->id] ?? [], typed: $row->typed, typedUnit: $row->typed_unit,
+            mm: $number($row->value_mm), degrees: $number($row->value_deg), sigma: $number($row->sigma),
+            pointers: $row->pointer_from_mm === null || $row->pointer_to_mm === null ? null : [(float) $row->pointer_from_mm, (float) $row->pointer_to_mm],
+            edge: $row->edge, offset: $number($row->offset_mm), instrument: $row->instrument,
+            supersedes: $row->supersedes_id === null ? null : $ids[$row->supersedes_id] ?? null,
+            supersededBy: $replaced[$row->id] ?? null,
+            struckBecause: $struck[$row->id] ?? null,
+            by: $row->by ?? '',
+            at: str_replace(' ', 'T', substr($row->created_at, 0, 19)).'Z',
         ), $rows);
     }
 

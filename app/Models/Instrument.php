@@ -44,7 +44,7 @@ final class Instrument extends Model
 
     public function core(): CoreInstrument
     {
-        return new CoreInstrument((string) $this->id, $this->name, $this->kind, $this->reach_mm, $this->sigma, $this->offset);
+        return new CoreInstrument(id: (string) $this->id, name: $this->name, kind: $this->kind, reach: $this->reach_mm, sigma: $this->sigma, offset: $this->offset);
     }
 
     /** What its last check came to. */

@@ -40,7 +40,7 @@ final readonly class BenchWork
             $corners = array_map($mm, ['frontLeft', 'frontRight', 'rearLeft', 'rearRight']);
             $heights = match ($input['way'] ?? 'above') {
                 'below' => CornerHeights::below(...$corners),
-                'slopes' => CornerHeights::slopes($jig, $mm('front'), $mm('rear'), $mm('left'), $mm('right')),
+                'slopes' => CornerHeights::slopes(jig: $jig, front: $mm('front'), rear: $mm('rear'), left: $mm('left'), right: $mm('right')),
                 default => CornerHeights::above(...$corners),
             };
             $extension = [];
@@ -55,12 +55,26 @@ final readonly class BenchWork
         }
         if ($kind === 'square') {
             $plan = isset($input['front'])
-                ? (new SquarePlanner)->plan(new PanelLengths($mm('front'), $mm('rear'), $mm('left'), $mm('right'), $mm('diagonalA'), $mm('diagonalB')), $jig->tolerance)
+                ? (new SquarePlanner)->plan(new PanelLengths(
+                    front: $mm('front'),
+                    rear: $mm('rear'),
+                    left: $mm('left'),
+                    right: $mm('right'),
+                    diagonalA: $mm('diagonalA'),
+                    diagonalB: $mm('diagonalB'),
+                ), $jig->tolerance)
                 : (new SquarePlanner)->quick($mm('diagonalA'), $mm('diagonalB'), $jig->length, $jig->tolerance);
 
             return new self($plan, $plan->worst, $plan->square);
         }
-        $end = fn (string $e): EndPair => new EndPair($mm("{$e}Station"), $mm("{$e}Left"), $mm("{$e}Right"), $mm("{$e}LeftHeight"), $mm("{$e}RightHeight"), isset($input["{$e}Support"]) ? $mm("{$e}Support") : $mm("{$e}Station"));
+        $end = fn (string $e): EndPair => new EndPair(
+            station: $mm("{$e}Station"),
+            left: $mm("{$e}Left"),
+            right: $mm("{$e}Right"),
+            leftHeight: $mm("{$e}LeftHeight"),
+            rightHeight: $mm("{$e}RightHeight"),
+            support: isset($input["{$e}Support"]) ? $mm("{$e}Support") : $mm("{$e}Station"),
+        );
         $plan = (new VehicleSetter)->plan($end('front'), $end('rear'), $jig->tolerance, isset($input['frontWanted']) ? $mm('frontWanted') : null, isset($input['rearWanted']) ? $mm('rearWanted') : null);
 
         return new self($plan, $plan->worst, $plan->readyToTack);
@@ -73,6 +87,13 @@ final readonly class BenchWork
         $mm = fn (string $key, float $default): float => is_numeric($bench[$key] ?? null) ? (float) $bench[$key] : $default;
         $size = fn (string $key): ?float => is_numeric($bench[$key] ?? null) ? (float) $bench[$key] : null;
 
-        return new Jig($size('length'), $size('width'), $mm('pitch', 2.0), $mm('travel', 100.0), ($bench['clockwiseRaises'] ?? true) === true, $mm('tolerance', 1.0));
+        return new Jig(
+            length: $size('length'),
+            width: $size('width'),
+            pitch: $mm('pitch', 2.0),
+            travel: $mm('travel', 100.0),
+            clockwiseRaises: ($bench['clockwiseRaises'] ?? true) === true,
+            tolerance: $mm('tolerance', 1.0),
+        );
     }
 }

@@ -56,7 +56,13 @@ final readonly class SavePlan
         foreach ($typed as $i => $one) {
             try {
                 [$kind, $id] = [$one['kind'] ?? '', $one['id'] ?? ''];
-                $operations[] = OperationKinds::read(is_string($kind) ? $kind : '', is_string($id) ? $id : '', array_diff_key($one, ['id' => 0, 'kind' => 0]), new FieldReader($unit, typed: true), "operations.$i");
+                $operations[] = OperationKinds::read(
+                    kind: is_string($kind) ? $kind : '',
+                    id: is_string($id) ? $id : '',
+                    given: array_diff_key($one, ['id' => 0, 'kind' => 0]),
+                    reader: new FieldReader($unit, typed: true),
+                    path: "operations.$i",
+                );
             } catch (InvalidFields $invalid) {
                 array_push($problems, ...explode("\n", $invalid->getMessage()));
             } catch (InvalidPlan $invalid) {

@@ -48,15 +48,15 @@ final readonly class AssessSurvey
             $forecast = (new Forecaster($options))->forecast($assessment->frame, $log, $assessment->survey, $assessment->next);
 
             return new AssessedSurvey(
-                $assessment->frame,
-                $assessment,
-                null,
+                frame: $assessment->frame,
+                assessment: $assessment,
+                trouble: null,
                 // Where the way to the end is foreseen, its first readings are the next; where it is not, the best ones.
-                array_slice($forecast->toGo === null ? $assessment->next : $forecast->readings, 0, self::SHOWN),
-                $forecast,
-                $assessment->doubts,
-                (new RepeatFinder)->find($log),
-                $log->blocked,
+                next: array_slice($forecast->toGo === null ? $assessment->next : $forecast->readings, 0, self::SHOWN),
+                forecast: $forecast,
+                doubts: $assessment->doubts,
+                repeats: (new RepeatFinder)->find($log),
+                blocked: $log->blocked,
             );
         } catch (CoreFailure $failure) {
             return $this->without($job, $log, Trouble::of($failure), $options);
@@ -69,7 +69,16 @@ final readonly class AssessSurvey
 
     private function without(Job $job, CoreSurvey $log, Trouble $trouble, SurveyOptions $options): AssessedSurvey
     {
-        return new AssessedSurvey($job->frame, null, $trouble, (new StartingTour)->remaining($job->frame, $log, self::SHOWN, $options), null, (new ChartSlipFinder)->find($job->frame, $log), (new RepeatFinder)->find($log), $log->blocked);
+        return new AssessedSurvey(
+            frame: $job->frame,
+            assessment: null,
+            trouble: $trouble,
+            next: (new StartingTour)->remaining($job->frame, $log, self::SHOWN, $options),
+            forecast: null,
+            doubts: (new ChartSlipFinder)->find($job->frame, $log),
+            repeats: (new RepeatFinder)->find($log),
+            blocked: $log->blocked,
+        );
     }
 
     private function options(Survey $survey): SurveyOptions

@@ -35,7 +35,7 @@ final readonly class RecordReading
      */
     public function handle(Survey $survey, ?User $user, string $clientId, CalledReading $called, string $unit, ?string $supersedes = null, ?Instrument $instrument = null): Reading
     {
-        return $this->all($survey, $user, [['id' => $clientId, 'called' => $called, 'unit' => $unit]], $supersedes, $instrument)[0];
+        return $this->all(survey: $survey, user: $user, entries: [['id' => $clientId, 'called' => $called, 'unit' => $unit]], supersedes: $supersedes, instrument: $instrument)[0];
     }
 
     /**

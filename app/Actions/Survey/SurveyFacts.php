@@ -27,11 +27,11 @@ final readonly class SurveyFacts
         $result = $assessed->assessment->survey;
 
         return new self(
-            null,
-            count(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Suspect)),
-            count($result->explanations),
-            count(array_filter($result->points, fn ($point): bool => in_array($point->verdict, [Verdict::Unsure, Verdict::Unmeasured], true))),
-            $assessed->next !== [],
+            trouble: null,
+            suspects: count(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Suspect)),
+            ways: count($result->explanations),
+            open: count(array_filter($result->points, fn ($point): bool => in_array($point->verdict, [Verdict::Unsure, Verdict::Unmeasured], true))),
+            hasNext: $assessed->next !== [],
         );
     }
 
@@ -45,7 +45,13 @@ final readonly class SurveyFacts
     {
         $count = fn (string $key): int => is_int($kept[$key] ?? null) ? $kept[$key] : 0;
 
-        return new self(is_string($kept['trouble'] ?? null) ? $kept['trouble'] : null, $count('suspects'), $count('ways'), $count('open'), ($kept['hasNext'] ?? false) === true);
+        return new self(
+            trouble: is_string($kept['trouble'] ?? null) ? $kept['trouble'] : null,
+            suspects: $count('suspects'),
+            ways: $count('ways'),
+            open: $count('open'),
+            hasNext: ($kept['hasNext'] ?? false) === true,
+        );
     }
 
     /** @return array<string, mixed> */

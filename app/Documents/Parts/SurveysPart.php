@@ -50,7 +50,17 @@ final readonly class SurveysPart implements JobPart
             $log = [];
             foreach ($survey->readings as $number => $reading) {
                 $entry = $entriesById[$reading->id];
-                $log[$reading->id] = $this->reading($job->frame, $row, $number + 1, $reading, $entry, $job->units->value, $keys, $user, $log[is_string($entry['supersedes'] ?? null) ? $entry['supersedes'] : ''] ?? null);
+                $log[$reading->id] = $this->reading(
+                    frame: $job->frame,
+                    survey: $row,
+                    number: $number + 1,
+                    reading: $reading,
+                    entry: $entry,
+                    unit: $job->units->value,
+                    keys: $keys,
+                    user: $user,
+                    superseded: $log[is_string($entry['supersedes'] ?? null) ? $entry['supersedes'] : ''] ?? null,
+                );
             }
         }
         if ($job->surveys === []) {

@@ -22,12 +22,12 @@ final class SurveyController extends Controller
 {
     public function show(Request $request, Job $job, string $survey, KeptSurveys $surveys): Response
     {
-        return $this->page($request, $job, $survey, $surveys, 'jobs/survey');
+        return $this->page(request: $request, job: $job, survey: $survey, surveys: $surveys, page: 'jobs/survey');
     }
 
     public function findings(Request $request, Job $job, string $survey, KeptSurveys $surveys): Response
     {
-        return $this->page($request, $job, $survey, $surveys, 'jobs/findings');
+        return $this->page(request: $request, job: $job, survey: $survey, surveys: $surveys, page: 'jobs/findings');
     }
 
     /** News for a screen that holds revision "since"; nothing if there is none, which costs one indexed query. */

@@ -53,19 +53,19 @@ final readonly class BenchRoundProps
         }
 
         return new self(
-            $round->id, $round->kind, $round->worst_mm, $round->good, $round->user->name ?? '', $round->created_at->utc()->format('Y-m-d\TH:i:s\Z'),
-            $plan instanceof LevelPlan ? array_map(ScrewTurnProps::from(...), $plan->turns) : [],
-            $plan instanceof SquarePlan ? array_map(CornerMoveProps::from(...), $plan->moves) : [],
-            $plan instanceof SettingPlan ? array_map(SupportMoveProps::from(...), $plan->moves) : [],
-            $says,
-            isset($round->input['frontLeftPoint']) || isset($round->input['rearLeftPoint']),
-            match ($round->input['load'] ?? null) {
+            id: $round->id, kind: $round->kind, worst: $round->worst_mm, good: $round->good, by: $round->user->name ?? '', at: $round->created_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            turns: $plan instanceof LevelPlan ? array_map(ScrewTurnProps::from(...), $plan->turns) : [],
+            corners: $plan instanceof SquarePlan ? array_map(CornerMoveProps::from(...), $plan->moves) : [],
+            supports: $plan instanceof SettingPlan ? array_map(SupportMoveProps::from(...), $plan->moves) : [],
+            says: $says,
+            hasPoints: isset($round->input['frontLeftPoint']) || isset($round->input['rearLeftPoint']),
+            load: match ($round->input['load'] ?? null) {
                 'hanging' => 'hanging',
                 'part-loaded' => 'part-loaded',
                 'standing' => 'standing',
                 default => 'none',
             },
-            $plan !== null && $plan->largestMove() > BenchWork::jig($job)->tolerance,
+            showsMoves: $plan !== null && $plan->largestMove() > BenchWork::jig($job)->tolerance,
         );
     }
 }

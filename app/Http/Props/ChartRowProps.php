@@ -30,6 +30,17 @@ final readonly class ChartRowProps
     {
         $side = $point->side === 'left' || $point->side === 'right' ? $point->side : 'centre';
 
-        return new self($point->code, $point->name, $side, $point->mate_code ?? '', $point->chart_x_mm, $point->chart_y_mm, $point->chart_z_mm, $point->feature_diameter_mm, [$point->tolerance_x_mm, $point->tolerance_y_mm, $point->tolerance_z_mm], $point->is_base);
+        return new self(
+            id: $point->code,
+            name: $point->name,
+            side: $side,
+            mate: $point->mate_code ?? '',
+            x: $point->chart_x_mm,
+            y: $point->chart_y_mm,
+            z: $point->chart_z_mm,
+            hole: $point->feature_diameter_mm,
+            tolerance: [$point->tolerance_x_mm, $point->tolerance_y_mm, $point->tolerance_z_mm],
+            base: $point->is_base,
+        );
     }
 }

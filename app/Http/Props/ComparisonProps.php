@@ -26,9 +26,15 @@ final readonly class ComparisonProps
         }
 
         return new self(
-            $first, $second,
-            array_map(fn (SourceRegion $region): SourceRegionProps => new SourceRegionProps($region->from, $region->to, $region->points, $region->worst, $region->side->value), $comparison->regions),
-            $differences, $comparison->only, $comparison->text,
+            first: $first, second: $second,
+            regions: array_map(fn (SourceRegion $region): SourceRegionProps => new SourceRegionProps(
+                from: $region->from,
+                to: $region->to,
+                points: $region->points,
+                worst: $region->worst,
+                side: $region->side->value,
+            ), $comparison->regions),
+            differences: $differences, only: $comparison->only, text: $comparison->text,
         );
     }
 }

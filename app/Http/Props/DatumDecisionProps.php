@@ -15,6 +15,12 @@ final readonly class DatumDecisionProps
     /** @param  array<int, string>  $codes  point code by key */
     public static function from(DatumDecision $decision, array $codes): self
     {
-        return new self($codes[$decision->point_id] ?? '', $decision->choice, $decision->reason, $decision->user->name ?? '', $decision->created_at->utc()->format('Y-m-d\TH:i:s\Z'));
+        return new self(
+            point: $codes[$decision->point_id] ?? '',
+            choice: $decision->choice,
+            reason: $decision->reason,
+            by: $decision->user->name ?? '',
+            at: $decision->created_at->utc()->format('Y-m-d\TH:i:s\Z'),
+        );
     }
 }

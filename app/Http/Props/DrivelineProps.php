@@ -39,19 +39,19 @@ final readonly class DrivelineProps
         try {
             $core = (new StoredJob(new JobReader))->read($job);
             if ($core->shaft === null) {
-                return new self($form, null, null, $shown, null, Revision::of(new DrivelinePart, $job));
+                return new self(form: $form, before: null, after: null, limits: $shown, trouble: null, revision: Revision::of(new DrivelinePart, $job));
             }
             $calculator = new ShaftCalculator($limits);
             $plan = $core->operations === [] ? null : (new FramePlanner($job->workshop->shop()))->plan($core->frame, $core->operations);
 
             return new self(
-                $form,
-                ShaftResultProps::from($calculator->calculate($core->shaft)),
-                $plan === null ? null : ShaftResultProps::from($calculator->calculate($core->shaft, $plan)),
-                $shown, null, Revision::of(new DrivelinePart, $job),
+                form: $form,
+                before: ShaftResultProps::from($calculator->calculate($core->shaft)),
+                after: $plan === null ? null : ShaftResultProps::from($calculator->calculate($core->shaft, $plan)),
+                limits: $shown, trouble: null, revision: Revision::of(new DrivelinePart, $job),
             );
         } catch (CoreFailure $failure) {
-            return new self($form, null, null, $shown, TroubleProps::from($failure), Revision::of(new DrivelinePart, $job));
+            return new self(form: $form, before: null, after: null, limits: $shown, trouble: TroubleProps::from($failure), revision: Revision::of(new DrivelinePart, $job));
         }
     }
 

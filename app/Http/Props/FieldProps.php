@@ -10,7 +10,7 @@ use Geodex\Core\Fields\Field;
 final readonly class FieldProps
 {
     /**
-     * @param  'length'|'number'|'numbers'|'count'|'choice'|'truth'|'text'|'group'|'list'  $kind
+     * @param  'length'|'number'|'numbers'|'lengths'|'places'|'count'|'choice'|'truth'|'text'|'group'|'list'  $kind
      * @param  string  $range  what is allowed, in words
      * @param  string  $default  as it would be typed; empty for none
      * @param  list<string>  $choices
@@ -35,8 +35,8 @@ final readonly class FieldProps
         $default = is_array($field->default) ? implode(', ', array_filter($field->default, is_scalar(...))) : (is_scalar($field->default) ? (string) $field->default : '');
 
         return new self(
-            $field->name, $field->label, $field->kind->value, $field->unit, $field->isRequired, $default, $field->help, $field->range(), $field->choices,
-            array_map(self::from(...), $field->fields), $field->isStation,
+            name: $field->name, label: $field->label, kind: $field->kind->value, unit: $field->unit, isRequired: $field->isRequired, default: $default, help: $field->help, range: $field->range(), choices: $field->choices,
+            fields: array_map(self::from(...), $field->fields), isStation: $field->isStation,
         );
     }
 }

@@ -25,8 +25,8 @@ final readonly class FindingProps
     public static function from(Finding $finding): self
     {
         return new self(
-            $finding->pattern->value, $finding->section->value, $finding->side, $finding->amount,
-            $finding->expanded, $finding->significant, $finding->text, $finding->points,
+            pattern: $finding->pattern->value, section: $finding->section->value, side: $finding->side, amount: $finding->amount,
+            expanded: $finding->expanded, significant: $finding->significant, text: $finding->text, points: $finding->points,
         );
     }
 }

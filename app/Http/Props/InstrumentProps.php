@@ -35,9 +35,9 @@ final readonly class InstrumentProps
     public static function from(Instrument $instrument): self
     {
         return new self(
-            $instrument->id, $instrument->name, $instrument->kind->value, $instrument->kind->reads(), $instrument->reach_mm, $instrument->sigma, $instrument->offset,
-            $instrument->checked_at?->toDateString(), $instrument->lastCheck()?->text, $instrument->needsCheck(), $instrument->token_hash !== null,
-            $instrument->kind->readsAngles(), $instrument->simulated === null ? null : StandInProps::from($instrument->simulated),
+            id: $instrument->id, name: $instrument->name, kind: $instrument->kind->value, reads: $instrument->kind->reads(), reach: $instrument->reach_mm, sigma: $instrument->sigma, offset: $instrument->offset,
+            checked: $instrument->checked_at?->toDateString(), check: $instrument->lastCheck()?->text, needsCheck: $instrument->needsCheck(), hasToken: $instrument->token_hash !== null,
+            angles: $instrument->kind->readsAngles(), simulated: $instrument->simulated === null ? null : StandInProps::from($instrument->simulated),
         );
     }
 }

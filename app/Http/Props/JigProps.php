@@ -13,6 +13,6 @@ final readonly class JigProps
 
     public static function from(Jig $jig): self
     {
-        return new self($jig->length, $jig->width, $jig->pitch, $jig->travel, $jig->clockwiseRaises, $jig->tolerance);
+        return new self(length: $jig->length, width: $jig->width, pitch: $jig->pitch, travel: $jig->travel, clockwiseRaises: $jig->clockwiseRaises, tolerance: $jig->tolerance);
     }
 }

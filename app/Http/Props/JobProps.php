@@ -40,8 +40,8 @@ final readonly class JobProps
         }
 
         return new self(
-            $job->id, $job->title, $job->vehicle, $job->units, $job->workshop->inch_denominator, $survey->code,
-            array_map(fn (Stage $stage): StageProps => StageProps::from($stage, $state), Stages::all()), $surveys, CanProps::from($user, $job),
+            id: $job->id, title: $job->title, vehicle: $job->vehicle, units: $job->units, inchDenominator: $job->workshop->inch_denominator, survey: $survey->code,
+            stages: array_map(fn (Stage $stage): StageProps => StageProps::from($stage, $state), Stages::all()), surveys: $surveys, can: CanProps::from($user, $job),
         );
     }
 }

@@ -27,9 +27,9 @@ final readonly class JobRowProps
     public static function from(Job $job, NextStep $step, int $readings, bool $canWork): self
     {
         return new self(
-            $job->id, $job->title, $job->vehicle, route('job', $job->id), $step->text, $step->href,
-            $job->points->count(), $readings, $job->updated_at->toIso8601ZuluString(),
-            route('job.archive', $job->id), $canWork,
+            id: $job->id, title: $job->title, vehicle: $job->vehicle, href: route('job', $job->id), next: $step->text, nextHref: $step->href,
+            points: $job->points->count(), readings: $readings, updated: $job->updated_at->toIso8601ZuluString(),
+            archive: route('job.archive', $job->id), canWork: $canWork,
         );
     }
 }

@@ -22,7 +22,7 @@ final readonly class MovementProps
     public static function from(string $earlier, string $later, FoundMovement $found): self
     {
         if ($found->trouble !== null) {
-            return new self($earlier, $later, [], [], [], TroubleProps::kept($found->trouble));
+            return new self(earlier: $earlier, later: $later, points: [], texts: [], axles: [], trouble: TroubleProps::kept($found->trouble));
         }
         [$frame, $movements] = [$found->frame, $found->movements];
         $byPoint = [];
@@ -33,11 +33,11 @@ final readonly class MovementProps
         usort($moved, fn (Movement $a, Movement $b): int => $b->shift->norm() <=> $a->shift->norm());
 
         return new self(
-            $earlier, $later,
-            array_map(fn (Point $point): PointProps => self::point($point, $byPoint[$point->id] ?? null), $frame->points),
-            array_map(fn (Movement $movement): Sentence => $movement->text, $moved),
-            array_map(AxleProps::from(...), $frame->axles),
-            null,
+            earlier: $earlier, later: $later,
+            points: array_map(fn (Point $point): PointProps => self::point($point, $byPoint[$point->id] ?? null), $frame->points),
+            texts: array_map(fn (Movement $movement): Sentence => $movement->text, $moved),
+            axles: array_map(AxleProps::from(...), $frame->axles),
+            trouble: null,
         );
     }
 
@@ -51,9 +51,9 @@ final readonly class MovementProps
         $chart = $point->reference ?? null;
 
         return new PointProps(
-            $plain->id, $plain->name, $plain->side, $plain->mate, $plain->base, $plain->feature, $plain->chart, $plain->tolerance,
-            $chart?->plus($movement->shift)->toArray(), $movement->shift->toArray(), $movement->expanded->toArray(), [true, true, true], $axes,
-            $movement->hasMoved() ? 'out' : 'in', null,
+            id: $plain->id, name: $plain->name, side: $plain->side, mate: $plain->mate, base: $plain->base, feature: $plain->feature, chart: $plain->chart, tolerance: $plain->tolerance,
+            measured: $chart?->plus($movement->shift)->toArray(), deviation: $movement->shift->toArray(), expanded: $movement->expanded->toArray(), determined: [true, true, true], axes: $axes,
+            verdict: $movement->hasMoved() ? 'out' : 'in', decidingAxis: null,
         );
     }
 }

@@ -22,6 +22,14 @@ final readonly class NetworkProps
 
     public static function from(NetworkSummary $network): self
     {
-        return new self($network->readings, $network->unknowns, $network->gauge, $network->redundancy, $network->varianceFactor, $network->consistent, $network->widening());
+        return new self(
+            readings: $network->readings,
+            unknowns: $network->unknowns,
+            gauge: $network->gauge,
+            redundancy: $network->redundancy,
+            varianceFactor: $network->varianceFactor,
+            consistent: $network->consistent,
+            widening: $network->widening(),
+        );
     }
 }

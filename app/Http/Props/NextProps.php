@@ -30,7 +30,16 @@ final readonly class NextProps
 
     public static function from(NextReading $next): self
     {
-        return new self($next->kind, $next->points, self::callOf($next->kind, $next->points), $next->expected, $next->gain, $next->settles, $next->because->value, array_map(fn (Outcome $outcome): OutcomeProps => new OutcomeProps($outcome->value, $outcome->wrong, $outcome->folded), $next->outcomes));
+        return new self(
+            kind: $next->kind,
+            points: $next->points,
+            call: self::callOf($next->kind, $next->points),
+            expected: $next->expected,
+            gain: $next->gain,
+            settles: $next->settles,
+            because: $next->because->value,
+            outcomes: array_map(fn (Outcome $outcome): OutcomeProps => new OutcomeProps($outcome->value, $outcome->wrong, $outcome->folded), $next->outcomes),
+        );
     }
 
     /**

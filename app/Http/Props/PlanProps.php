@@ -59,14 +59,28 @@ final readonly class PlanProps
             $rail = new RailLine($core->frame);
             $plan = (new FramePlanner($shop))->plan($core->frame, $core->operations);
         } catch (CoreFailure $failure) {
-            return new self($operations, $kinds, [], [], [], null, null, $axles, $axles, [], null, TroubleProps::from($failure), Revision::of(new PlanPart, $job));
+            return new self(
+                operations: $operations,
+                kinds: $kinds,
+                target: [],
+                cuts: [],
+                carried: [],
+                wheelbaseBefore: null,
+                wheelbaseAfter: null,
+                axlesBefore: $axles,
+                axlesAfter: $axles,
+                warnings: [],
+                rail: null,
+                trouble: TroubleProps::from($failure),
+                revision: Revision::of(new PlanPart, $job),
+            );
         }
 
         return new self(
-            $operations, $kinds, self::target($core->frame->points, $plan), self::cuts($plan), self::carried($core->frame->carried, $plan),
-            $plan->wheelbaseBefore, $plan->wheelbaseAfter, $axles,
-            array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
-            $plan->warnings, [$rail->front(), $rail->rear()], null, Revision::of(new PlanPart, $job),
+            operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->frame->carried, $plan),
+            wheelbaseBefore: $plan->wheelbaseBefore, wheelbaseAfter: $plan->wheelbaseAfter, axlesBefore: $axles,
+            axlesAfter: array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
+            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], trouble: null, revision: Revision::of(new PlanPart, $job),
         );
     }
 
@@ -76,7 +90,13 @@ final readonly class PlanProps
      */
     private static function target(array $points, PlannedFrame $plan): array
     {
-        return array_map(fn ($point): TargetProps => new TargetProps($point->id, $point->name, $point->side->value, $point->reference?->toArray(), $plan->target[$point->id]?->toArray()), $points);
+        return array_map(fn ($point): TargetProps => new TargetProps(
+            id: $point->id,
+            name: $point->name,
+            side: $point->side->value,
+            chart: $point->reference?->toArray(),
+            target: $plan->target[$point->id]?->toArray(),
+        ), $points);
     }
 
     /** @return list<CutProps> */
@@ -85,7 +105,18 @@ final readonly class PlanProps
         $cuts = [];
         foreach ($plan->shifts->all as $i => $shift) {
             [$witness, $length] = [$plan->witness[$i], $plan->cuts[$i]];
-            $cuts[] = new CutProps($shift->operation, $shift->cut, $shift->bandEnd, rad2deg($shift->slope), $witness->distance, $witness->before, $witness->after, $length->what, $length->piece, $length->saw);
+            $cuts[] = new CutProps(
+                operation: $shift->operation,
+                cut: $shift->cut,
+                bandEnd: $shift->bandEnd,
+                slopeDegrees: rad2deg($shift->slope),
+                witness: $witness->distance,
+                before: $witness->before,
+                after: $witness->after,
+                what: $length->what,
+                piece: $length->piece,
+                saw: $length->saw,
+            );
         }
 
         return $cuts;
@@ -99,6 +130,12 @@ final readonly class PlanProps
     {
         $changes = array_column($plan->carried, null, 'feature');
 
-        return array_map(fn ($item): CarriedProps => new CarriedProps($item->feature, $item->from, $item->to, $changes[$item->feature]->change ?? 0.0, $changes[$item->feature]->end ?? null), $items);
+        return array_map(fn ($item): CarriedProps => new CarriedProps(
+            feature: $item->feature,
+            from: $item->from,
+            to: $item->to,
+            change: $changes[$item->feature]->change ?? 0.0,
+            end: $changes[$item->feature]->end ?? null,
+        ), $items);
     }
 }

@@ -55,12 +55,12 @@ final readonly class PointProps
         $feature = $point->feature === null ? '' : $point->feature->kind->value.($point->feature->diameter === null ? '' : ' ⌀ '.round($point->feature->diameter->mm, 2).' mm');
 
         return new self(
-            $point->id, $point->name, $point->side->value, $point->mate, $point->base, $feature,
-            $point->reference?->toArray(), $point->tolerance->mm,
-            $result?->measured?->toArray(), $result?->deviation?->toArray(), $result?->expanded?->toArray(),
-            $result?->determined, array_map(fn ($verdict): string => $verdict->value, $result->axes ?? []), $result->verdict->value ?? 'unmeasured', $result?->decidingAxis($point->tolerance->mm),
-            array_map(fn (?Reason $reason): ?string => $reason?->value, $result->reasons ?? []), $result?->reason()?->value,
-            array_map(fn (array $hull): array => array_map(fn (float $mm): ?float => is_finite($mm) ? $mm : null, $hull), $result->hull ?? []), $datum,
+            id: $point->id, name: $point->name, side: $point->side->value, mate: $point->mate, base: $point->base, feature: $feature,
+            chart: $point->reference?->toArray(), tolerance: $point->tolerance->mm,
+            measured: $result?->measured?->toArray(), deviation: $result?->deviation?->toArray(), expanded: $result?->expanded?->toArray(),
+            determined: $result?->determined, axes: array_map(fn ($verdict): string => $verdict->value, $result->axes ?? []), verdict: $result->verdict->value ?? 'unmeasured', decidingAxis: $result?->decidingAxis($point->tolerance->mm),
+            reasons: array_map(fn (?Reason $reason): ?string => $reason?->value, $result->reasons ?? []), reason: $result?->reason()?->value,
+            hull: array_map(fn (array $hull): array => array_map(fn (float $mm): ?float => is_finite($mm) ? $mm : null, $hull), $result->hull ?? []), datum: $datum,
         );
     }
 }

@@ -41,14 +41,21 @@ final readonly class PracticeProps
         $readings = [];
         foreach (array_reverse($run->readings) as $reading) {
             $kind = ReadingKinds::named($reading['kind'])::between($reading['points'], null);
-            $readings[] = new PracticeReadingProps($reading['number'], $reading['kind'], $kind::quantity() === 'angle' ? 'angle' : 'length', $reading['points'], $reading['value'], $kind->linearise($chart)->predicted);
+            $readings[] = new PracticeReadingProps(
+                number: $reading['number'],
+                kind: $reading['kind'],
+                quantity: $kind::quantity() === 'angle' ? 'angle' : 'length',
+                points: $reading['points'],
+                value: $reading['value'],
+                chart: $kind->linearise($chart)->predicted,
+            );
         }
         $score = $run->statement === null ? null : PracticeScore::of($run);
 
         return new self(
-            $run->id, $run->seed, $run->level->value, $run->level->par(),
-            $score === null ? array_map(fn (Point $point): PointProps => PointProps::from($point, null), $exercise->simulated->frame->points) : array_map(fn (Point $point, PointResult $is): PointProps => PointProps::from($point, $is), $exercise->simulated->frame->points, $exercise->simulated->asMeasured()),
-            $readings, $score?->points, JudgedProps::all($score->findings ?? []), JudgedProps::all($score->readings ?? []),
+            id: $run->id, seed: $run->seed, level: $run->level->value, par: $run->level->par(),
+            points: $score === null ? array_map(fn (Point $point): PointProps => PointProps::from($point, null), $exercise->simulated->frame->points) : array_map(fn (Point $point, PointResult $is): PointProps => PointProps::from($point, $is), $exercise->simulated->frame->points, $exercise->simulated->asMeasured()),
+            readings: $readings, score: $score?->points, findings: JudgedProps::all($score->findings ?? []), mistakes: JudgedProps::all($score->readings ?? []),
         );
     }
 

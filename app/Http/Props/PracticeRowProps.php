@@ -14,6 +14,6 @@ final readonly class PracticeRowProps
 
     public static function from(PracticeRun $run): self
     {
-        return new self($run->id, $run->seed, $run->level->value, count($run->readings), $run->score, $run->created_at->toDateString());
+        return new self(id: $run->id, seed: $run->seed, level: $run->level->value, readings: count($run->readings), score: $run->score, at: $run->created_at->toDateString());
     }
 }

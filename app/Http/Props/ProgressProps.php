@@ -15,6 +15,14 @@ final readonly class ProgressProps
 
     public static function from(Progress $progress, ?Forecast $forecast): self
     {
-        return new self($progress->coordinates, $progress->settled, $progress->out, $progress->undecided, $progress->unread, $forecast?->toGo, $forecast->tooClose ?? 0);
+        return new self(
+            coordinates: $progress->coordinates,
+            settled: $progress->settled,
+            out: $progress->out,
+            undecided: $progress->undecided,
+            unread: $progress->unread,
+            toGo: $forecast?->toGo,
+            tooClose: $forecast->tooClose ?? 0,
+        );
     }
 }

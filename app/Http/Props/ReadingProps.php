@@ -55,10 +55,10 @@ final readonly class ReadingProps
         $bare = (bool) preg_match('/[\d.]$/', $reading->typed);
 
         return new self(
-            $reading->id, $reading->number, $reading->kind, $angle ? 'angle' : 'length', $reading->points,
-            $bare ? $reading->typed.($angle ? '°' : " {$reading->typedUnit}") : $reading->typed,
-            $reading->mm ?? $reading->degrees ?? 0.0,
-            match (true) {
+            id: $reading->id, number: $reading->number, kind: $reading->kind, quantity: $angle ? 'angle' : 'length', points: $reading->points,
+            typed: $bare ? $reading->typed.($angle ? '°' : " {$reading->typedUnit}") : $reading->typed,
+            value: $reading->mm ?? $reading->degrees ?? 0.0,
+            state: match (true) {
                 $reading->struckBecause !== null => 'struck',
                 $reading->supersededBy !== null => 'superseded',
                 $result === null => 'alone',
@@ -66,18 +66,18 @@ final readonly class ReadingProps
                 ! $result->checked => 'unchecked',
                 default => 'agrees',
             },
-            $result?->residual === null ? null : -$result->residual,
-            $result?->standardised,
-            $result?->redundancy,
-            $reading->pointers,
-            $reading->struckBecause ?? ($reading->supersededBy === null ? null : "Taken again as reading {$reading->supersededBy}"),
-            $reading->by,
-            $reading->at,
-            ($kind::letter() === 't' ? '' : $kind::letter().' ').implode(' ', $reading->points),
-            $reading->edge,
-            $reading->instrument,
-            $result?->detectable,
-            array_map(fn (LikelyCause $cause): CauseProps => new CauseProps($cause->kind->value, $cause->error, $cause->text, $cause->points), array_slice($result->causes ?? [], 0, 3)),
+            off: $result?->residual === null ? null : -$result->residual,
+            standardised: $result?->standardised,
+            redundancy: $result?->redundancy,
+            pointers: $reading->pointers,
+            reason: $reading->struckBecause ?? ($reading->supersededBy === null ? null : "Taken again as reading {$reading->supersededBy}"),
+            by: $reading->by,
+            at: $reading->at,
+            call: ($kind::letter() === 't' ? '' : $kind::letter().' ').implode(' ', $reading->points),
+            edge: $reading->edge,
+            instrument: $reading->instrument,
+            detectable: $result?->detectable,
+            causes: array_map(fn (LikelyCause $cause): CauseProps => new CauseProps($cause->kind->value, $cause->error, $cause->text, $cause->points), array_slice($result->causes ?? [], 0, 3)),
         );
     }
 }

@@ -47,18 +47,24 @@ final readonly class ReferenceProps
         $surveys = Survey::with('job')->whereIn('job_id', $user->workshop->jobs()->select('id'))->whereHas('readings')->orderBy('job_id')->orderBy('id')->limit(100)->get();
 
         return new self(
-            array_map(fn ($point): PointProps => PointProps::from($point, null), $frame->points),
-            array_values($job->points->map(fn ($point): ChartRowProps => ChartRowProps::from($point))->all()),
-            array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $frame->axles),
-            array_values($job->sources->map(fn (ReferenceSource $source): SourceProps => SourceProps::from($source))->all()),
-            array_map(fn (ChartFault $fault): ChartFaultProps => new ChartFaultProps($fault->kind->value, $fault->points, $fault->text), (new ChartChecker)->check($frame)),
-            array_values($surveys->map(fn (Survey $survey): SurveyChoiceProps => new SurveyChoiceProps($survey->id, $survey->job_id === $job->id, $survey->job->title, $survey->code, $survey->stage))->all()),
-            match (true) {
+            points: array_map(fn ($point): PointProps => PointProps::from($point, null), $frame->points),
+            rows: array_values($job->points->map(fn ($point): ChartRowProps => ChartRowProps::from($point))->all()),
+            axles: array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $frame->axles),
+            sources: array_values($job->sources->map(fn (ReferenceSource $source): SourceProps => SourceProps::from($source))->all()),
+            faults: array_map(fn (ChartFault $fault): ChartFaultProps => new ChartFaultProps($fault->kind->value, $fault->points, $fault->text), (new ChartChecker)->check($frame)),
+            surveys: array_values($surveys->map(fn (Survey $survey): SurveyChoiceProps => new SurveyChoiceProps(
+                id: $survey->id,
+                own: $survey->job_id === $job->id,
+                job: $survey->job->title,
+                code: $survey->code,
+                stage: $survey->stage,
+            ))->all()),
+            inForce: match (true) {
                 ! $charted => 'the frame’s own mirror image',
                 $force !== null => $force->name,
                 default => 'the chart that came with the job',
             },
-            Revision::of(new PointsPart, $job),
+            revision: Revision::of(new PointsPart, $job),
         );
     }
 }

@@ -42,12 +42,12 @@ final readonly class ShaftResultProps
     public static function from(ShaftResult $result): self
     {
         return new self(
-            $result->shaft->front->joint->toArray(), $result->shaft->rear->joint->toArray(),
-            $result->shaft->front->axis()->toArray(), $result->shaft->rear->axis()->toArray(),
-            array_map(ShaftStateProps::from(...), $result->states),
-            $result->tubeToCut, $result->shaft->tube->outside, $result->cut->text(),
-            $result->bottomingClearance, $result->minEngagement, $result->criticalSpeed, $result->shaft->speed,
-            $result->speedVariation, $result->angularAcceleration, $result->warnings, $result->assumed,
+            front: $result->shaft->front->joint->toArray(), rear: $result->shaft->rear->joint->toArray(),
+            frontAxis: $result->shaft->front->axis()->toArray(), rearAxis: $result->shaft->rear->axis()->toArray(),
+            states: array_map(ShaftStateProps::from(...), $result->states),
+            tubeToCut: $result->tubeToCut, tubeOutside: $result->shaft->tube->outside, saw: $result->cut->text(),
+            bottomingClearance: $result->bottomingClearance, minEngagement: $result->minEngagement, criticalSpeed: $result->criticalSpeed, speed: $result->shaft->speed,
+            speedVariation: $result->speedVariation, angularAcceleration: $result->angularAcceleration, warnings: $result->warnings, assumed: $result->assumed,
         );
     }
 }

@@ -17,6 +17,13 @@ final readonly class ShaftStateProps
         /** @var 'ride'|'bump'|'droop' $name */
         $name = $state->name;
 
-        return new self($name, $state->length, $state->engagement, $state->angles->front->degrees(), $state->angles->rear->degrees(), $state->angles->residual->degrees());
+        return new self(
+            at: $name,
+            length: $state->length,
+            engagement: $state->engagement,
+            frontAngle: $state->angles->front->degrees(),
+            rearAngle: $state->angles->rear->degrees(),
+            residual: $state->angles->residual->degrees(),
+        );
     }
 }

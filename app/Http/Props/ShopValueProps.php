@@ -19,8 +19,8 @@ final readonly class ShopValueProps
     public static function from(ShopDefault $default, ?ShopValue $set): self
     {
         return new self(
-            $default->group, FieldProps::from($default->field), $set?->value, $default->usual(), $default->source,
-            $set === null ? '' : trim(($set->user->name ?? '').', '.$set->changed_at->format('j M Y'), ', '),
+            group: $default->group, field: FieldProps::from($default->field), own: $set?->value, usual: $default->usual(), source: $default->source,
+            changed: $set === null ? '' : trim(($set->user->name ?? '').', '.$set->changed_at->format('j M Y'), ', '),
         );
     }
 }

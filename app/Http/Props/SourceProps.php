@@ -20,6 +20,14 @@ final readonly class SourceProps
     {
         $sigmas = array_merge(...array_map(fn (array $point): array => $point['sigma'] ?? [], $source->points));
 
-        return new self($source->code, $source->name, $source->kind, count($source->points), $source->remarks, $source->in_force, $sigmas === [] ? null : 1.96 * max($sigmas));
+        return new self(
+            code: $source->code,
+            name: $source->name,
+            kind: $source->kind,
+            points: count($source->points),
+            remarks: $source->remarks,
+            inForce: $source->in_force,
+            unsure: $sigmas === [] ? null : 1.96 * max($sigmas),
+        );
     }
 }

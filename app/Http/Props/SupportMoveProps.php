@@ -14,6 +14,6 @@ final readonly class SupportMoveProps
 
     public static function from(SupportMove $move): self
     {
-        return new self($move->end, $move->right, $move->other, $move->liftLeft, $move->liftRight, $move->otherLift);
+        return new self(end: $move->end, right: $move->right, other: $move->other, liftLeft: $move->liftLeft, liftRight: $move->liftRight, otherLift: $move->otherLift);
     }
 }

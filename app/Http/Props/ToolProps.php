@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use Geodex\Core\Calculators\Calculator;
-use Geodex\Core\Calculators\Result;
 
 /** A quick tool: what it asks for, and what it gives. */
 final readonly class ToolProps
@@ -20,10 +19,10 @@ final readonly class ToolProps
     public static function from(string $tool): self
     {
         return new self(
-            $tool::name(), $tool::title(), $tool::purpose(), $tool::source(),
-            array_map(FieldProps::from(...), $tool::fields()),
-            array_map(fn (Result $result): ToolResultProps => new ToolResultProps($result->name, $result->label, $result->kind->value, $result->unit), $tool::results()),
-            route('tool', $tool::name()),
+            name: $tool::name(), title: $tool::title(), purpose: $tool::purpose(), source: $tool::source(),
+            fields: array_map(FieldProps::from(...), $tool::fields()),
+            results: array_map(ToolResultProps::from(...), $tool::results()),
+            href: route('tool', $tool::name()),
         );
     }
 }

@@ -13,6 +13,14 @@ final readonly class UserProps
 
     public static function from(User $user): self
     {
-        return new self($user->id, $user->name, $user->role->value, $user->workshop->name, $user->can('update', $user->workshop), $user->workshop->hides_expected, config()->string('geodex.version'));
+        return new self(
+            id: $user->id,
+            name: $user->name,
+            role: $user->role->value,
+            workshop: $user->workshop->name,
+            canSetUpWorkshop: $user->can('update', $user->workshop),
+            hidesExpected: $user->workshop->hides_expected,
+            version: config()->string('geodex.version'),
+        );
     }
 }

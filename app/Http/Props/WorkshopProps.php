@@ -21,6 +21,12 @@ final readonly class WorkshopProps
         $set = $workshop->values()->with('user')->get()->keyBy('name')->all();
         $values = array_map(fn (ShopDefault $default): ShopValueProps => ShopValueProps::from($default, $set[$default->name()] ?? null), array_values(ShopDefaults::all()));
 
-        return new self($workshop->name, $workshop->inch_denominator, $workshop->hides_expected, $values, Revision::of(new ShopSettings, $workshop));
+        return new self(
+            name: $workshop->name,
+            inchDenominator: $workshop->inch_denominator,
+            hidesExpected: $workshop->hides_expected,
+            values: $values,
+            revision: Revision::of(new ShopSettings, $workshop),
+        );
     }
 }

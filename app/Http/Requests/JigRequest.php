@@ -29,7 +29,14 @@ final class JigRequest extends FormRequest
     {
         $mm = $this->allLengths(['pitch', 'travel', 'tolerance']);
         $size = $this->lengths(['length', 'width']);
-        $jig = new Jig($size['length'] ?? null, $size['width'] ?? null, $mm['pitch'], $mm['travel'], $this->boolean('clockwiseRaises'), $mm['tolerance']);
+        $jig = new Jig(
+            length: $size['length'] ?? null,
+            width: $size['width'] ?? null,
+            pitch: $mm['pitch'],
+            travel: $mm['travel'],
+            clockwiseRaises: $this->boolean('clockwiseRaises'),
+            tolerance: $mm['tolerance'],
+        );
 
         return ['length' => $jig->length, 'width' => $jig->width, 'pitch' => $jig->pitch, 'travel' => $jig->travel, 'clockwiseRaises' => $jig->clockwiseRaises, 'tolerance' => $jig->tolerance];
     }

@@ -39,12 +39,20 @@ final readonly class LevelPlanner implements HasProvenance
         $turns = [];
         foreach (Corner::cases() as $corner) {
             $change = $target - $heights->at($corner);
-            $turns[] = new ScrewTurn($corner, $heights->at($corner), $change, abs($change) / $jig->pitch, ($change > 0) === $jig->clockwiseRaises);
+            $turns[] = new ScrewTurn(corner: $corner, height: $heights->at($corner), change: $change, turns: abs($change) / $jig->pitch, clockwise: ($change > 0) === $jig->clockwiseRaises);
         }
         [$fl, $fr, $rl, $rr] = array_values($mm);
         $spread = max($mm) - min($mm);
 
-        return new LevelPlan(($rl + $rr - $fl - $fr) / 2, ($fr + $rr - $fl - $rl) / 2, ($fl + $rr - $fr - $rl) / 4, $spread, $spread <= $jig->tolerance, $turns, $heights->misclosure);
+        return new LevelPlan(
+            along: ($rl + $rr - $fl - $fr) / 2,
+            across: ($fr + $rr - $fl - $rl) / 2,
+            twist: ($fl + $rr - $fr - $rl) / 4,
+            spread: $spread,
+            level: $spread <= $jig->tolerance,
+            turns: $turns,
+            misclosure: $heights->misclosure,
+        );
     }
 
     /**

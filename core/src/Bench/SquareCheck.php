@@ -55,7 +55,7 @@ final readonly class SquareCheck
             $presumed === [] ? null : Sentence::of('square.presumed', 'Presumed, since it was not measured: {what}.', what: implode(', and ', $presumed)),
         );
 
-        return new self($rack, $expanded, $sidesway, abs($rack) + $expanded <= $tolerance && $equal->isSquare, $text);
+        return new self(rack: $rack, expanded: $expanded, sidesway: $sidesway, square: abs($rack) + $expanded <= $tolerance && $equal->isSquare, text: $text);
     }
 
     /** (a² − b²) / (4 l), in mm. */

@@ -53,7 +53,15 @@ final readonly class SquarePlanner implements HasProvenance
         );
         $rack = SquareCheck::rack($panel->diagonalA, $panel->diagonalB, ($panel->left + $panel->right) / 2);
 
-        return new SquarePlan($rack, $panel->diagonalA - $panel->diagonalB, $misclosure, $squareness->isSquare, $moves, $squareness->trouble() ?? Sentence::of('square.square', 'Square: no two lengths that should be equal differ by more than {worst}.', worst: Measure::computed($squareness->worst())), $squareness->worst());
+        return new SquarePlan(
+            rack: $rack,
+            unequal: $panel->diagonalA - $panel->diagonalB,
+            misclosure: $misclosure,
+            square: $squareness->isSquare,
+            moves: $moves,
+            text: $squareness->trouble() ?? Sentence::of('square.square', 'Square: no two lengths that should be equal differ by more than {worst}.', worst: Measure::computed($squareness->worst())),
+            worst: $squareness->worst(),
+        );
     }
 
     /**
@@ -88,7 +96,7 @@ final readonly class SquarePlanner implements HasProvenance
         }
         $quick = Sentence::of('square.quick', 'A quick round presumes that opposite sides are equal; measure them too before the bench is called square.');
 
-        return new SquarePlan($rack, $unequal, 0.0, false, [], Sentence::together($text, $pull, $quick), abs($unequal));
+        return new SquarePlan(rack: $rack, unequal: $unequal, misclosure: 0.0, square: false, moves: [], text: Sentence::together($text, $pull, $quick), worst: abs($unequal));
     }
 
     /** @return array{list<array{float, float}>, float} corners (x rearward, y right; mm) and the largest residual */

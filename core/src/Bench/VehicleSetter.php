@@ -49,12 +49,12 @@ final readonly class VehicleSetter implements HasProvenance
             $left = $line($frontWanted - $front->leftHeight, $rearWanted - $rear->leftHeight, $here->support);
             $right = $line($frontWanted - $front->rightHeight, $rearWanted - $rear->rightHeight, $here->support);
             $lever = ($there->station - $there->support) / ($here->support - $there->support);
-            $moves[] = new SupportMove($end, $push, $lever * $push, $left, $right, $lever * ($left + $right) / 2);
+            $moves[] = new SupportMove(end: $end, right: $push, other: $lever * $push, liftLeft: $left, liftRight: $right, otherLift: $lever * ($left + $right) / 2);
         }
         $roll = ($front->rightHeight - $front->leftHeight + $rear->rightHeight - $rear->leftHeight) / 2;
         $twist = ($rear->rightHeight - $rear->leftHeight) - ($front->rightHeight - $front->leftHeight);
 
-        return $this->judged($front, $rear, $tolerance, $frontWanted, $rearWanted, $roll, $twist, $moves);
+        return $this->judged(front: $front, rear: $rear, tolerance: $tolerance, frontWanted: $frontWanted, rearWanted: $rearWanted, roll: $roll, twist: $twist, moves: $moves);
     }
 
     /** @param  list<SupportMove>  $moves */
@@ -79,6 +79,15 @@ final readonly class VehicleSetter implements HasProvenance
             $left[] = Sentence::of('setting.twisted', 'its two ends roll against each other by {by}: find what holds it up, or the frame is twisted', by: Measure::computed(abs($twist)));
         }
 
-        return new SettingPlan($front->offCentre(), $rear->offCentre(), $roll, $twist, max(abs($twist), ...array_map(abs(...), array_values($off))), $left === [], $moves, $left);
+        return new SettingPlan(
+            frontOff: $front->offCentre(),
+            rearOff: $rear->offCentre(),
+            roll: $roll,
+            twist: $twist,
+            worst: max(abs($twist), ...array_map(abs(...), array_values($off))),
+            readyToTack: $left === [],
+            moves: $moves,
+            left: $left,
+        );
     }
 }

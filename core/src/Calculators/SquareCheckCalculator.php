@@ -58,7 +58,16 @@ final readonly class SquareCheckCalculator implements Calculator
 
     public function calculate(Values $given): array
     {
-        $check = SquareCheck::of($given->number('diagonalA'), $given->number('diagonalB'), $given->number('length'), $given->optional('width'), $given->number('sigma'), $given->number('tolerance'), $given->optional('otherLength'), $given->optional('otherWidth'));
+        $check = SquareCheck::of(
+            a: $given->number('diagonalA'),
+            b: $given->number('diagonalB'),
+            length: $given->number('length'),
+            width: $given->optional('width'),
+            sigma: $given->number('sigma'),
+            tolerance: $given->number('tolerance'),
+            otherLength: $given->optional('otherLength'),
+            otherWidth: $given->optional('otherWidth'),
+        );
 
         return ['square' => $check->square, 'text' => $check->text, 'rack' => $check->rack, 'expanded' => $check->expanded, 'sidesway' => $check->sidesway];
     }

@@ -91,7 +91,7 @@ final readonly class SupportTwistCalculator implements Calculator
         $jacks = ['frontLeft' => $difference * $wide / $mean, 'frontRight' => -$difference * $wide / $mean, 'rearLeft' => -$difference * $behind / $mean, 'rearRight' => $difference * $behind / $mean];
 
         return [
-            'text' => $this->say($verdict, $difference, $uncertainty, $limit, $jacks['frontLeft']),
+            'text' => $this->say(verdict: $verdict, twist: $difference, expanded: $uncertainty, limit: $limit, frontLeft: $jacks['frontLeft']),
             'twist' => $twist,
             'twistAngle' => rad2deg(atan($front) - atan($rear)),
             'frontRoll' => rad2deg(atan($front)),

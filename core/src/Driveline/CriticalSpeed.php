@@ -20,7 +20,13 @@ final readonly class CriticalSpeed implements HasProvenance
     public static function provenance(): array
     {
         return [
-            new Provenance('critical', 'Critical speed', 'n = 60 · π/8 · √(E/ρ) · √(D² + d²) / L², steel', 'Beam vibration: Roark, Formulas for Stress and Strain', 'Ends simply held, tube even from joint to joint.'),
+            new Provenance(
+                name: 'critical',
+                title: 'Critical speed',
+                formula: 'n = 60 · π/8 · √(E/ρ) · √(D² + d²) / L², steel',
+                source: 'Beam vibration: Roark, Formulas for Stress and Strain',
+                limit: 'Ends simply held, tube even from joint to joint.',
+            ),
         ];
     }
 

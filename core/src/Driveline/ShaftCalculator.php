@@ -46,18 +46,18 @@ final readonly class ShaftCalculator implements HasProvenance
         $worse = max($atRide->front->radians, $atRide->rear->radians);
         $tubeToCut = $shaft->existing->pulledApart() - $pulledApart;
         $result = new ShaftResult(
-            $shaft,
-            $states,
-            $tubeToCut,
-            $shaft->bump === null ? null : $shaft->slip->possible - max($engagements),
-            $shaft->droop === null ? null : min($engagements),
-            $critical,
-            (1 / cos($worse) - cos($worse)) / 2,
-            $omega * $omega * $atRide->residual->radians ** 2,
-            Angle::ofRadians(max($angles)),
-            [],
-            new ShaftCut($tubeToCut, $shaft->tube->kerf, $shaft->tube->gap),
-            $this->assumed($shaft),
+            shaft: $shaft,
+            states: $states,
+            tubeToCut: $tubeToCut,
+            bottomingClearance: $shaft->bump === null ? null : $shaft->slip->possible - max($engagements),
+            minEngagement: $shaft->droop === null ? null : min($engagements),
+            criticalSpeed: $critical,
+            speedVariation: (1 / cos($worse) - cos($worse)) / 2,
+            angularAcceleration: $omega * $omega * $atRide->residual->radians ** 2,
+            worstAngle: Angle::ofRadians(max($angles)),
+            warnings: [],
+            cut: new ShaftCut($tubeToCut, $shaft->tube->kerf, $shaft->tube->gap),
+            assumed: $this->assumed($shaft),
         );
 
         return $this->warned($result);
@@ -82,7 +82,18 @@ final readonly class ShaftCalculator implements HasProvenance
             throw InvalidShaft::jointCutOut($shaft->id);
         }
 
-        return new Shaft($shaft->id, $shaft->front->at($front), $shaft->rear->at($rear), $shaft->existing, $shaft->slip, $shaft->tube, $shaft->phase, $shaft->bump, $shaft->droop, $shaft->speed);
+        return new Shaft(
+            id: $shaft->id,
+            front: $shaft->front->at($front),
+            rear: $shaft->rear->at($rear),
+            existing: $shaft->existing,
+            slip: $shaft->slip,
+            tube: $shaft->tube,
+            phase: $shaft->phase,
+            bump: $shaft->bump,
+            droop: $shaft->droop,
+            speed: $shaft->speed,
+        );
     }
 
     private function state(string $name, Shaft $shaft, Vector3 $travel, float $pulledApart): ShaftState
@@ -95,6 +106,19 @@ final readonly class ShaftCalculator implements HasProvenance
 
     private function warned(ShaftResult $r): ShaftResult
     {
-        return new ShaftResult($r->shaft, $r->states, $r->tubeToCut, $r->bottomingClearance, $r->minEngagement, $r->criticalSpeed, $r->speedVariation, $r->angularAcceleration, $r->worstAngle, (new ShaftChecker($this->limits))->warnings($r), $r->cut, $r->assumed);
+        return new ShaftResult(
+            shaft: $r->shaft,
+            states: $r->states,
+            tubeToCut: $r->tubeToCut,
+            bottomingClearance: $r->bottomingClearance,
+            minEngagement: $r->minEngagement,
+            criticalSpeed: $r->criticalSpeed,
+            speedVariation: $r->speedVariation,
+            angularAcceleration: $r->angularAcceleration,
+            worstAngle: $r->worstAngle,
+            warnings: (new ShaftChecker($this->limits))->warnings($r),
+            cut: $r->cut,
+            assumed: $r->assumed,
+        );
     }
 }

@@ -79,7 +79,7 @@ final class FieldReader
             FieldKind::Truth => is_bool($given) ? $given : $this->report($at, 'expected true or false.'),
             FieldKind::Text => is_string($given) && mb_strlen($given) <= 200 ? $given : $this->report($at, 'expected a text of at most 200 letters.'),
             FieldKind::Group => $this->group($field->fields, $given, $at),
-            FieldKind::Numbers, FieldKind::Lengths => $this->row($field, $given, $at, $field->minCount, $field->maxCount),
+            FieldKind::Numbers, FieldKind::Lengths => $this->row(field: $field, given: $given, at: $at, min: $field->minCount, max: $field->maxCount),
             FieldKind::Places => $this->places($field, $given, $at),
             FieldKind::Listing => $this->entries($field, $given, $at),
         };
@@ -121,7 +121,7 @@ final class FieldReader
             return [];
         }
 
-        return array_map(fn (int $i, mixed $one): array => $this->row($field, $one, "{$at}[$i]", $field->size, $field->size), array_keys($given), $given);
+        return array_map(fn (int $i, mixed $one): array => $this->row(field: $field, given: $one, at: "{$at}[$i]", min: $field->size, max: $field->size), array_keys($given), $given);
     }
 
     private function length(mixed $given, string $at): ?float

@@ -61,7 +61,7 @@ final readonly class ChartDoubtFinder
                 continue;
             }
             foreach ($off->toArray() as $axis => $mm) {
-                $doubt = $this->doubt($point, $axis, $off, $sigma, $frame, $result);
+                $doubt = $this->doubt(point: $point, axis: $axis, off: $off, sigma: $sigma, frame: $frame, result: $result);
                 if ($doubt !== null && abs($mm) - $this->options->coverage * $sigma->toArray()[$axis] > $point->tolerance->mm[$axis]) {
                     $doubts[] = $doubt;
                 }
@@ -125,7 +125,7 @@ final readonly class ChartDoubtFinder
         foreach ($slips as [$suggested, $slip]) {
             $likelier = $this->likelier($mm, $suggested - $chart, $s, count($slips));
             if (abs($chart + $mm - $suggested) <= max(self::CHART_ROUNDING_MM, self::FITS_SIGMAS * $s) && $likelier >= self::WORTH_SAYING) {
-                return new ChartDoubt(DoubtKind::Figure, $point->id, $axis, $chart, $chart + $mm, $suggested, Sentence::of(
+                return new ChartDoubt(kind: DoubtKind::Figure, point: $point->id, axis: $axis, chart: $chart, measured: $chart + $mm, suggested: $suggested, text: Sentence::of(
                     'chart.figure',
                     'Is the chart of {point} wrong? The readings agree with each other, but put its {axis} {off} from the chart{mate}: {slip}. The chart says {chart}; {meant} may have been meant, which is {likelier} times likelier than a point bent by just that much. Hold it against its sheet, a sister vehicle or its mate before anything is pulled.',
                     point: $point->id, axis: self::AXES[$axis], off: Measure::computed(abs($mm)), mate: $point->mate === null ? '' : ", and its mate $point->mate is not off", slip: $slip, chart: Measure::given($chart), meant: Measure::given($suggested), likelier: $likelier > 1000 ? 'over a thousand' : (string) round($likelier),

@@ -75,7 +75,16 @@ final readonly class ChartSlipFinder
                 // Nearly all have to fit then, and far more than do now.
                 if ($after >= 0.8 * count($touched) && 2 * $before <= $after && count($touched) >= self::MIN_READINGS && $after - $before > $max) {
                     $max = $after - $before;
-                    $best = [new ChartDoubt($doubt->kind, $doubt->point, $doubt->axis, $doubt->chart, null, $doubt->suggested, Sentence::of($doubt->text->code, '{slip} With that {after} of {all} readings fit; as it stands {before} do. Hold it against the sheet before anything is judged there.', slip: $doubt->text, after: $after, all: count($touched), before: $before), $doubt->other), $meant];
+                    $best = [new ChartDoubt(
+                        kind: $doubt->kind,
+                        point: $doubt->point,
+                        axis: $doubt->axis,
+                        chart: $doubt->chart,
+                        measured: null,
+                        suggested: $doubt->suggested,
+                        text: Sentence::of($doubt->text->code, '{slip} With that {after} of {all} readings fit; as it stands {before} do. Hold it against the sheet before anything is judged there.', slip: $doubt->text, after: $after, all: count($touched), before: $before),
+                        other: $doubt->other,
+                    ), $meant];
                 }
             }
         }
@@ -93,14 +102,22 @@ final readonly class ChartSlipFinder
         $own = $chart[$id];
         foreach ([Vector3::of(-$own->x, $own->y, $own->z), Vector3::of($own->x, -$own->y, $own->z), Vector3::of($own->x, $own->y, -$own->z)] as $axis => $place) {
             [$is, $meant] = [$own->toArray()[$axis], $place->toArray()[$axis]];
-            yield [[...$chart, $id => $place], new ChartDoubt(DoubtKind::Sign, $id, $axis, $is, null, $meant, Sentence::of('chart.sign', 'In the chart of {point} the sign of the {axis} is probably wrong: {is}, where {meant} was meant.', point: $id, axis: self::AXES[$axis], is: Measure::given($is), meant: Measure::given($meant)))];
+            yield [[...$chart, $id => $place], new ChartDoubt(
+                kind: DoubtKind::Sign,
+                point: $id,
+                axis: $axis,
+                chart: $is,
+                measured: null,
+                suggested: $meant,
+                text: Sentence::of('chart.sign', 'In the chart of {point} the sign of the {axis} is probably wrong: {is}, where {meant} was meant.', point: $id, axis: self::AXES[$axis], is: Measure::given($is), meant: Measure::given($meant)),
+            )];
         }
         foreach ($bad as $other) {
             if (strcmp($id, $other) < 0) {
                 $mates = $frame->point($id)->mate === $other;
-                yield [[...$chart, $id => $chart[$other], $other => $own], new ChartDoubt($mates ? DoubtKind::Mirrored : DoubtKind::Swapped, $id, null, null, null, null, $mates
+                yield [[...$chart, $id => $chart[$other], $other => $own], new ChartDoubt(kind: $mates ? DoubtKind::Mirrored : DoubtKind::Swapped, point: $id, axis: null, chart: null, measured: null, suggested: null, text: $mates
                     ? Sentence::of('chart.mirrored', 'In the chart {point} and {other} are probably mirrored: left stands for right.', point: $id, other: $other)
-                    : Sentence::of('chart.swapped', 'In the chart the lines of {point} and {other} are probably swapped.', point: $id, other: $other), $other)];
+                    : Sentence::of('chart.swapped', 'In the chart the lines of {point} and {other} are probably swapped.', point: $id, other: $other), other: $other)];
             }
         }
     }
@@ -127,7 +144,15 @@ final readonly class ChartSlipFinder
             }, $chart);
             $after = $this->fitting($meant, $onBench);
             if ($after >= 0.8 * count($onBench) && 2 * $before <= $after) {
-                return new ChartDoubt(DoubtKind::Axes, (string) array_key_first($chart), null, null, null, null, Sentence::of('chart.axes', 'In the chart the columns {one} and {other} are probably swapped, for every point: with them exchanged {after} of {all} readings against the bench fit; as it stands {before} do.', one: self::AXES[$a], other: self::AXES[$b], after: $after, all: count($onBench), before: $before));
+                return new ChartDoubt(
+                    kind: DoubtKind::Axes,
+                    point: (string) array_key_first($chart),
+                    axis: null,
+                    chart: null,
+                    measured: null,
+                    suggested: null,
+                    text: Sentence::of('chart.axes', 'In the chart the columns {one} and {other} are probably swapped, for every point: with them exchanged {after} of {all} readings against the bench fit; as it stands {before} do.', one: self::AXES[$a], other: self::AXES[$b], after: $after, all: count($onBench), before: $before),
+                );
             }
         }
 

@@ -34,13 +34,19 @@ final readonly class FindingsReader
         $centre = array_values(array_filter($pairs, fn (Pair $pair): bool => $pair->station >= min($stations) - 1e-6 && $pair->station <= max($stations) + 1e-6));
         $findings = [];
         if ($front !== []) {
-            array_push($findings, ...$this->end(Section::Front, $front[0], $centre[0] ?? null, 1, $result));
+            array_push($findings, ...$this->end(section: Section::Front, outermost: $front[0], boundary: $centre[0] ?? null, inward: 1, result: $result));
         }
         if ($rear !== []) {
-            array_push($findings, ...$this->end(Section::Rear, $rear[count($rear) - 1], $centre === [] ? null : $centre[count($centre) - 1], -1, $result));
+            array_push($findings, ...$this->end(
+                section: Section::Rear,
+                outermost: $rear[count($rear) - 1],
+                boundary: $centre === [] ? null : $centre[count($centre) - 1],
+                inward: -1,
+                result: $result,
+            ));
         }
         foreach ((new CentreSection)->amounts($centre) as [$pattern, $amount]) {
-            $findings[] = $this->finding($pattern, Section::Centre, null, $amount, $centre, $result);
+            $findings[] = $this->finding(pattern: $pattern, section: Section::Centre, side: null, amount: $amount, pairs: $centre, result: $result);
         }
 
         // What the reference cannot show at all, such as sag against a mirror image, is not said to be absent.
@@ -54,14 +60,28 @@ final readonly class FindingsReader
     private function end(Section $section, Pair $outermost, ?Pair $boundary, int $inward, SurveyResult $result): array
     {
         $findings = [
-            $this->finding(Pattern::Sidesway, $section, null, $outermost->mean(1), [$outermost], $result),
-            $this->finding(Pattern::Sag, $section, null, $outermost->mean(2), [$outermost], $result),
-            $this->finding(Pattern::ShortRail, $section, 'left', (new LinearAmount)->with($outermost->leftColumn, $outermost->leftOff->x, $inward), [$outermost], $result),
-            $this->finding(Pattern::ShortRail, $section, 'right', (new LinearAmount)->with($outermost->rightColumn, $outermost->rightOff->x, $inward), [$outermost], $result),
+            $this->finding(pattern: Pattern::Sidesway, section: $section, side: null, amount: $outermost->mean(1), pairs: [$outermost], result: $result),
+            $this->finding(pattern: Pattern::Sag, section: $section, side: null, amount: $outermost->mean(2), pairs: [$outermost], result: $result),
+            $this->finding(
+                pattern: Pattern::ShortRail,
+                section: $section,
+                side: 'left',
+                amount: (new LinearAmount)->with($outermost->leftColumn, $outermost->leftOff->x, $inward),
+                pairs: [$outermost],
+                result: $result,
+            ),
+            $this->finding(
+                pattern: Pattern::ShortRail,
+                section: $section,
+                side: 'right',
+                amount: (new LinearAmount)->with($outermost->rightColumn, $outermost->rightOff->x, $inward),
+                pairs: [$outermost],
+                result: $result,
+            ),
         ];
         if ($boundary !== null) {
             $twist = $outermost->roll()->plus($boundary->roll(), -1.0)->times($outermost->width);
-            $findings[] = $this->finding(Pattern::Twist, $section, null, $twist, [$outermost, $boundary], $result);
+            $findings[] = $this->finding(pattern: Pattern::Twist, section: $section, side: null, amount: $twist, pairs: [$outermost, $boundary], result: $result);
         }
 
         return $findings;
@@ -82,7 +102,19 @@ final readonly class FindingsReader
         }
         $text = (new FindingSentence)->say($pattern, $section, $side, $amount->value, $expanded, $significant, $tolerance, array_column($others, 0));
 
-        return new Finding($pattern, $section, $side, $amount->value, $sigma, $significant, $text, $points, $tolerance, $others, $expanded);
+        return new Finding(
+            pattern: $pattern,
+            section: $section,
+            side: $side,
+            amount: $amount->value,
+            sigma: $sigma,
+            significant: $significant,
+            text: $text,
+            points: $points,
+            tolerance: $tolerance,
+            others: $others,
+            expanded: $expanded,
+        );
     }
 
     /**

@@ -24,6 +24,18 @@ final readonly class MirroredSentence
             section: $finding->section->value, side: (string) $finding->side, amount: Measure::computed(abs($finding->amount), $this->options->coverage * $finding->sigma), way: $finding->amount > 0 ? 'short' : 'long', other: $other,
         );
 
-        return new Finding($finding->pattern, $finding->section, $finding->side, $finding->amount, $finding->sigma, $finding->significant, $text, $finding->points, $finding->tolerance, $finding->others, $finding->expanded);
+        return new Finding(
+            pattern: $finding->pattern,
+            section: $finding->section,
+            side: $finding->side,
+            amount: $finding->amount,
+            sigma: $finding->sigma,
+            significant: $finding->significant,
+            text: $text,
+            points: $finding->points,
+            tolerance: $finding->tolerance,
+            others: $finding->others,
+            expanded: $finding->expanded,
+        );
     }
 }

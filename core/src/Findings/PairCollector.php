@@ -37,7 +37,17 @@ final readonly class PairCollector
                 continue;
             }
             $columns = $result->covariance->columns;
-            $pairs[] = new Pair($left->id, $right->id, $left->reference, $right->reference, $l->deviation, $r->deviation, $columns[$left->id], $columns[$right->id], max($left->tolerance->mm));
+            $pairs[] = new Pair(
+                left: $left->id,
+                right: $right->id,
+                leftChart: $left->reference,
+                rightChart: $right->reference,
+                leftOff: $l->deviation,
+                rightOff: $r->deviation,
+                leftColumn: $columns[$left->id],
+                rightColumn: $columns[$right->id],
+                tolerance: max($left->tolerance->mm),
+            );
         }
         usort($pairs, fn (Pair $a, Pair $b): int => $a->station <=> $b->station);
 

@@ -52,16 +52,44 @@ final readonly class PlaneFigure
     /** @throws CoreFailure if the lengths make no figure */
     public function assess(Frame $frame, Survey $survey): Assessment
     {
-        $inPlan = array_map(fn (Reading $reading): Reading => new Reading($reading->id, PlanReading::between($reading->kind->points(), null), $reading->value, $reading->sigma, $reading->struckBecause, $reading->asRead), array_values(array_filter($survey->readings, fn (Reading $reading): bool => $reading->kind::isDistance())));
+        $inPlan = array_map(fn (Reading $reading): Reading => new Reading(
+            id: $reading->id,
+            kind: PlanReading::between($reading->kind->points(), null),
+            value: $reading->value,
+            sigma: $reading->sigma,
+            struckBecause: $reading->struckBecause,
+            asRead: $reading->asRead,
+        ), array_values(array_filter($survey->readings, fn (Reading $reading): bool => $reading->kind::isDistance())));
         $plane = new Survey($survey->id, $survey->stage, $inPlan, $survey->blocked);
         $computer = (new SurveyComputer($this->options->withoutBaseTest()))->timed();
         $at = $computer->planePositions($frame, $plane);
         $laid = new Frame(array_map(fn (Point $point): Point => $point->at($at[$point->id] ?? null, null, isset($at[$point->id])), $frame->points), $frame->axles, $frame->carried);
         $result = $computer->compute($laid, $plane);
         $points = array_map(fn (PointResult $point): PointResult => $point->measured === null ? $point : new PointResult($point->id, $point->measured, $point->sigma, null, [true, true, false], [], Verdict::Unsure, [Reason::NoChart], expanded: $point->expanded), $result->points);
-        $result = new SurveyResult($result->network, $points, $result->readings, $result->base, $result->covariance, $result->solved, $result->explanations, $result->alternatives, $result->choices, $result->beyond);
+        $result = new SurveyResult(
+            network: $result->network,
+            points: $points,
+            readings: $result->readings,
+            base: $result->base,
+            covariance: $result->covariance,
+            solved: $result->solved,
+            explanations: $result->explanations,
+            alternatives: $result->alternatives,
+            choices: $result->choices,
+            beyond: $result->beyond,
+        );
 
-        return new Assessment($frame, Held::Plane, $result, [], [], [], [], [], new FitVerdict(FitState::Undecided, $this->reasons($frame, $result, $inPlan)));
+        return new Assessment(
+            frame: $frame,
+            against: Held::Plane,
+            survey: $result,
+            findings: [],
+            next: [],
+            doubts: [],
+            pulls: [],
+            held: [],
+            fit: new FitVerdict(FitState::Undecided, $this->reasons($frame, $result, $inPlan)),
+        );
     }
 
     /**
@@ -98,7 +126,14 @@ final readonly class PlaneFigure
         }
         [$fl, $rl, $fr, $rr] = [$left[0]->id, $left[1]->id, (string) $left[0]->mate, (string) $left[1]->mate];
         try {
-            $plan = (new SquarePlanner)->plan(new PanelLengths($length["$fl $fr"], $length["$rl $rr"], $length["$fl $rl"], $length["$fr $rr"], $length["$fl $rr"], $length["$fr $rl"]), max($left[0]->tolerance->mm));
+            $plan = (new SquarePlanner)->plan(new PanelLengths(
+                front: $length["$fl $fr"],
+                rear: $length["$rl $rr"],
+                left: $length["$fl $rl"],
+                right: $length["$fr $rr"],
+                diagonalA: $length["$fl $rr"],
+                diagonalB: $length["$fr $rl"],
+            ), max($left[0]->tolerance->mm));
         } catch (CoreFailure) {
             return null;
         }

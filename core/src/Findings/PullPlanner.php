@@ -30,7 +30,13 @@ final readonly class PullPlanner implements HasProvenance
     public static function provenance(): array
     {
         return [
-            new Provenance('pull', 'How far to pull', 'the amount of the pattern at the outermost pair, back to the reference; ± 1.96 σ', 'docs/formulas.md, Findings', 'Steel springs back: pull past it, release, read again.'),
+            new Provenance(
+                name: 'pull',
+                title: 'How far to pull',
+                formula: 'the amount of the pattern at the outermost pair, back to the reference; ± 1.96 σ',
+                source: 'docs/formulas.md, Findings',
+                limit: 'Steel springs back: pull past it, release, read again.',
+            ),
         ];
     }
 
@@ -50,7 +56,7 @@ final readonly class PullPlanner implements HasProvenance
         }
         foreach ($this->inOrder($findings) as $finding) {
             $parts = (new PullParts($frame))->of($finding);
-            $until = $this->until($finding, $frame, $result, $doubts, $first);
+            $until = $this->until(finding: $finding, frame: $frame, result: $result, doubts: $doubts, first: $first);
             if ($until !== null) {
                 $held[] = new HeldPull($finding->isAgreed() ? $this->say($finding, $parts) : $finding->text, $until);
 
@@ -58,9 +64,9 @@ final readonly class PullPlanner implements HasProvenance
             }
             $after = $this->pulled($at, $parts);
             $steps[] = new PullStep(
-                count($steps) + 1, $finding->pattern, $finding->section, array_merge(...array_map(fn (PullPart $part): array => $part->points, $parts)),
-                abs($finding->amount), $this->options->coverage * $finding->sigma, $this->direction($finding, $parts), $parts,
-                (new PullChecks($frame, $result, $this->options))->of($finding->pattern, $parts, $at, $after), $this->say($finding, $parts),
+                order: count($steps) + 1, pattern: $finding->pattern, section: $finding->section, points: array_merge(...array_map(fn (PullPart $part): array => $part->points, $parts)),
+                amount: abs($finding->amount), expanded: $this->options->coverage * $finding->sigma, direction: $this->direction($finding, $parts), parts: $parts,
+                checks: (new PullChecks($frame, $result, $this->options))->of($finding->pattern, $parts, $at, $after), text: $this->say($finding, $parts),
             );
             $at = $after;
         }

@@ -51,7 +51,17 @@ final readonly class SurveyAssessor
         $pullable = $mirrored ? array_values(array_filter($findings, fn (Finding $finding): bool => $finding->pattern !== Pattern::ShortRail)) : $findings;
         $plan = (new PullPlanner($this->options))->plan($frame, $result, $pullable, $doubts, $this->first($next));
 
-        return new Assessment($frame, $mirrored ? Held::Mirror : Held::Chart, $result, $findings, $next, $doubts, $plan->steps, $plan->held, (new FitJudge($this->options))->judge($frame, $mirrored, $result, $findings, $doubts));
+        return new Assessment(
+            frame: $frame,
+            against: $mirrored ? Held::Mirror : Held::Chart,
+            survey: $result,
+            findings: $findings,
+            next: $next,
+            doubts: $doubts,
+            pulls: $plan->steps,
+            held: $plan->held,
+            fit: (new FitJudge($this->options))->judge($frame, $mirrored, $result, $findings, $doubts),
+        );
     }
 
     /**

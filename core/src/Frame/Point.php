@@ -31,6 +31,16 @@ final readonly class Point
     /** The same point with another reference, which rules out the uncertainty of the old one. */
     public function at(?Vector3 $reference, ?Vector3 $sigma = null, ?bool $base = null): self
     {
-        return new self($this->id, $this->name, $this->side, $this->mate, $this->feature, $reference, $this->tolerance, $base ?? $this->base, $sigma);
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            side: $this->side,
+            mate: $this->mate,
+            feature: $this->feature,
+            reference: $reference,
+            tolerance: $this->tolerance,
+            base: $base ?? $this->base,
+            referenceSigma: $sigma,
+        );
     }
 }

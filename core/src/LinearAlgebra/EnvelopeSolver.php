@@ -35,7 +35,7 @@ final readonly class EnvelopeSolver implements LeastSquaresSolver
         }
         [$lower, $putOff] = $this->cholesky($normals, $first);
 
-        return new EnvelopeNormals($rows, $normals, $lower, $first, $putOff);
+        return new EnvelopeNormals(rows: $rows, normals: $normals, lower: $lower, first: $first, putOff: $putOff);
     }
 
     /**

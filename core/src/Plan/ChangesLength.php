@@ -73,7 +73,7 @@ trait ChangesLength
         $rail = $draft->rail();
         $slope = $this->cutting->level ? 0.0 : $rail->slope($this->at);
         $by = Vector3::of($this->growth() * cos($slope), 0.0, $this->growth() * sin($slope));
-        $shift = new Shift($this->id, $this->growth(), $this->at, $this->at + max(0.0, -$by->x), $by, $slope);
+        $shift = new Shift(operation: $this->id, growth: $this->growth(), cut: $this->at, bandEnd: $this->at + max(0.0, -$by->x), by: $by, slope: $slope);
         foreach ([$shift->cut, $shift->bandEnd] as $station) {
             if (! is_finite($station) || $station < $rail->front() || $station > $rail->rear()) {
                 throw InvalidPlan::offTheFrame($this->id, $station, $rail->front(), $rail->rear());
@@ -103,7 +103,13 @@ trait ChangesLength
         $kerf = $this->cutting->kerf;
 
         return $this->growth() > 0
-            ? new CutLength($this->id, 'insert', $this->length + $kerf, $this->length + $kerf, 'Saw the insert on the waste side of its mark; it makes up the kerf of the rail cut.')
-            : new CutLength($this->id, 'band', $this->length, $this->length - 2 * $kerf, 'Saw inside both marks: the band between them is the waste.');
+            ? new CutLength(
+                operation: $this->id,
+                what: 'insert',
+                mark: $this->length + $kerf,
+                piece: $this->length + $kerf,
+                saw: 'Saw the insert on the waste side of its mark; it makes up the kerf of the rail cut.',
+            )
+            : new CutLength(operation: $this->id, what: 'band', mark: $this->length, piece: $this->length - 2 * $kerf, saw: 'Saw inside both marks: the band between them is the waste.');
     }
 }

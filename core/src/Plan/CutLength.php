@@ -19,7 +19,13 @@ final readonly class CutLength implements HasProvenance
     public static function provenance(): array
     {
         return [
-            new Provenance('piece', 'Piece to saw', 'stretch: s + kerf of the rail cut; shorten: s − 2 kerfs comes out', 'docs/formulas.md, Stretch and shorten', 'Root gaps and shrinkage of the welds are not in it.'),
+            new Provenance(
+                name: 'piece',
+                title: 'Piece to saw',
+                formula: 'stretch: s + kerf of the rail cut; shorten: s − 2 kerfs comes out',
+                source: 'docs/formulas.md, Stretch and shorten',
+                limit: 'Root gaps and shrinkage of the welds are not in it.',
+            ),
         ];
     }
 }

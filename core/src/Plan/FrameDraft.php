@@ -31,13 +31,13 @@ final readonly class FrameDraft implements HasProvenance
 
     public static function of(Frame $frame, Shop $shop): self
     {
-        return new self($frame, $shop, new Shifts, [], []);
+        return new self(charted: $frame, shop: $shop, shifts: new Shifts, cuts: [], witness: []);
     }
 
     /** @throws InvalidPlan if it cuts into the one before */
     public function cut(Shift $shift, CutLength $cut, WitnessReading $witness): self
     {
-        return new self($this->charted, $this->shop, $this->shifts->with($shift), [...$this->cuts, $cut], [...$this->witness, $witness]);
+        return new self(charted: $this->charted, shop: $this->shop, shifts: $this->shifts->with($shift), cuts: [...$this->cuts, $cut], witness: [...$this->witness, $witness]);
     }
 
     /** @throws InvalidPlan if fewer than two stations are charted */

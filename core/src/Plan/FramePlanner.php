@@ -31,15 +31,15 @@ final readonly class FramePlanner
         $planned = $draft->planned();
 
         return new PlannedFrame(
-            $planned,
-            $draft->shifts,
-            $target,
-            $frame->wheelbase(),
-            $planned->wheelbase(),
-            array_values(array_filter(array_map($draft->shifts->change(...), $frame->carried))),
-            $draft->witness,
-            $draft->cuts,
-            array_merge(...array_map(fn (Operation $operation): array => $operation->checks($draft), $operations)),
+            frame: $planned,
+            shifts: $draft->shifts,
+            target: $target,
+            wheelbaseBefore: $frame->wheelbase(),
+            wheelbaseAfter: $planned->wheelbase(),
+            carried: array_values(array_filter(array_map($draft->shifts->change(...), $frame->carried))),
+            witness: $draft->witness,
+            cuts: $draft->cuts,
+            warnings: array_merge(...array_map(fn (Operation $operation): array => $operation->checks($draft), $operations)),
         );
     }
 }

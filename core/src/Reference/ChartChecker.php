@@ -76,7 +76,7 @@ final readonly class ChartChecker
             }
             foreach (['station' => [$l->x, $r->x], 'offset' => [$l->y, -$r->y], 'height' => [$l->z, $r->z]] as $axis => [$a, $b]) {
                 if (abs($a - $b) > self::MIRRORED_MM) {
-                    $faults[] = $this->unlike($left->id, $left->mate, $axis, $a, $axis === 'offset' ? -$b : $b);
+                    $faults[] = $this->unlike(left: $left->id, right: $left->mate, axis: $axis, a: $a, b: $axis === 'offset' ? -$b : $b);
                 }
             }
         }

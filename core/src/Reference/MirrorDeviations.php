@@ -79,7 +79,14 @@ final readonly class MirrorDeviations
             }
         }
 
-        return new Covariance($columns, $matrix, $result->covariance->motions, array_values(array_filter($loose, fn (array $d): bool => max([0.0, ...array_map(abs(...), $d)]) > self::NOTHING)), [], $cross + $blank);
+        return new Covariance(
+            columns: $columns,
+            matrix: $matrix,
+            motions: $result->covariance->motions,
+            loose: array_values(array_filter($loose, fn (array $d): bool => max([0.0, ...array_map(abs(...), $d)]) > self::NOTHING)),
+            reference: [],
+            cross: $cross + $blank,
+        );
     }
 
     /**

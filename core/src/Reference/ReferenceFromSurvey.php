@@ -47,7 +47,13 @@ final readonly class ReferenceFromSurvey
         }
         $contradicted = array_values(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Suspect));
 
-        return new MeasuredReference($places, $sigmas, $free, array_map(fn ($reading): string => $reading->id, $contradicted), $this->covariance(array_map(strval(...), array_keys($places)), $sigmas, $result));
+        return new MeasuredReference(
+            places: $places,
+            sigmas: $sigmas,
+            free: $free,
+            contradicted: array_map(fn ($reading): string => $reading->id, $contradicted),
+            covariance: $this->covariance(array_map(strval(...), array_keys($places)), $sigmas, $result),
+        );
     }
 
     /** Where the readings can be understood in several ways, or a mirror solution fits as well, a place is as unsure as all of them together. */

@@ -28,9 +28,9 @@ final readonly class RegionFinder
             $last = $regions === [] ? null : $regions[count($regions) - 1];
             if ($last !== null && $last->side === $side) {
                 array_pop($regions);
-                $regions[] = new SourceRegion($last->from, $this->name($row), [...$last->points, ...$row], max($last->worst, $worst), $side);
+                $regions[] = new SourceRegion(from: $last->from, to: $this->name($row), points: [...$last->points, ...$row], worst: max($last->worst, $worst), side: $side);
             } else {
-                $regions[] = new SourceRegion($this->name($row), $this->name($row), $row, $worst, $side);
+                $regions[] = new SourceRegion(from: $this->name($row), to: $this->name($row), points: $row, worst: $worst, side: $side);
             }
         }
 

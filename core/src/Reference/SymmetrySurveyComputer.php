@@ -82,10 +82,28 @@ final readonly class SymmetrySurveyComputer
     {
         $deviations = (new MirrorDeviations)->of($mirrored, $result);
         $judge = new PointJudge($this->options);
-        $others = array_map(fn (Alternative $other): Alternative => $this->imaged($other, $frame, $survey, $mirrored, $result, $deviations), $result->alternatives);
+        $others = array_map(fn (Alternative $other): Alternative => $this->imaged(
+            other: $other,
+            frame: $frame,
+            survey: $survey,
+            mirrored: $mirrored,
+            result: $result,
+            deviations: $deviations,
+        ), $result->alternatives);
         $points = array_map(fn (Point $point): PointResult => $judge->judge($point, $result->solved->chart[$point->id] ?? null, $deviations, $others, $result->beyond), $mirrored->points);
 
-        return new SurveyResult($result->network, $points, $result->readings, $result->base, $deviations, $result->solved, $result->explanations, $others, $result->choices, $result->beyond);
+        return new SurveyResult(
+            network: $result->network,
+            points: $points,
+            readings: $result->readings,
+            base: $result->base,
+            covariance: $deviations,
+            solved: $result->solved,
+            explanations: $result->explanations,
+            alternatives: $others,
+            choices: $result->choices,
+            beyond: $result->beyond,
+        );
     }
 
     /**
@@ -109,6 +127,6 @@ final readonly class SymmetrySurveyComputer
             $variances[$column] = $deviations->variance($column) * max(1.0, $variance / $told);
         }
 
-        return new Alternative($other->explanation, $other->base, $other->bench, $at, $variances, $other->folded);
+        return new Alternative(explanation: $other->explanation, base: $other->base, bench: $other->bench, chart: $at, variances: $variances, folded: $other->folded);
     }
 }

@@ -37,10 +37,10 @@ final readonly class FrameMaker
             foreach (['L' => Side::Left, 'R' => Side::Right] as $letter => $side) {
                 $name = chr(ord('A') + $row);
                 $points[] = new Point(
-                    $name.$letter, 'Row '.$name.', '.$side->value, $side, $name.($letter === 'L' ? 'R' : 'L'),
-                    new Feature(FeatureKind::Hole, Length::ofMillimetres($hole)),
-                    Vector3::of($station, ($side === Side::Left ? -1 : 1) * $half, $height),
-                    Tolerance::all(), $row >= $firstBase && $row <= $lastBase,
+                    id: $name.$letter, name: 'Row '.$name.', '.$side->value, side: $side, mate: $name.($letter === 'L' ? 'R' : 'L'),
+                    feature: new Feature(FeatureKind::Hole, Length::ofMillimetres($hole)),
+                    reference: Vector3::of($station, ($side === Side::Left ? -1 : 1) * $half, $height),
+                    tolerance: Tolerance::all(), base: $row >= $firstBase && $row <= $lastBase,
                 );
             }
             $station += round($random->between(380, 720));

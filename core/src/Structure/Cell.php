@@ -12,7 +12,7 @@ final readonly class Cell
     /**
      * By the corners of its mid-line, in order.
      *
-     * @param  list<array{float, float, float}>  $corners  y, z, and thickness of the wall to the next (mm)
+     * @param  non-empty-list<array{float, float, float}>  $corners  y, z, and thickness of the wall to the next (mm)
      */
     public static function round(array $corners): self
     {

@@ -65,7 +65,15 @@ final readonly class Presets
         $radius = $given->optional('insideRadius') ?? 0.0;
         $radius = $radius > 0.0 ? $radius + ($kind === 'i' ? $o : $i) : 0.0;
 
-        return $kind === 'round-tube' ? self::tube($given->number('diameter') - 2 * $o, $thickness, $path) : self::flat($kind, $given, $o, $thickness, $flange, $radius, $path);
+        return $kind === 'round-tube' ? self::tube($given->number('diameter') - 2 * $o, $thickness, $path) : self::flat(
+            kind: $kind,
+            given: $given,
+            lost: $o,
+            thickness: $thickness,
+            flange: $flange,
+            radius: $radius,
+            path: $path,
+        );
     }
 
     private static function tube(float $diameter, float $thickness, string $path): RoundTubePreset
@@ -99,10 +107,10 @@ final readonly class Presets
         }
 
         return match ($kind) {
-            'channel' => new ChannelPreset($depth, $width, $thickness, $radius, $lip, $given->text('opens') === 'left'),
+            'channel' => new ChannelPreset(depth: $depth, width: $width, thickness: $thickness, insideRadius: $radius, lip: $lip, opensLeft: $given->text('opens') === 'left'),
             'box' => new HollowPreset($depth, $width, $thickness, $flange),
-            'tube' => new HollowPreset($depth, $width, $thickness, $thickness, $radius),
-            default => new BeamPreset($depth, $width, $thickness, $flange, $radius),
+            'tube' => new HollowPreset(depth: $depth, width: $width, thickness: $thickness, flangeThickness: $thickness, insideRadius: $radius),
+            default => new BeamPreset(depth: $depth, width: $width, thickness: $thickness, flangeThickness: $flange, insideRadius: $radius),
         };
     }
 }

@@ -42,8 +42,8 @@ final readonly class SectionProperties
         $this->inertiaY = $sums[4] - $sums[0] * $this->z ** 2;
         $this->inertiaYZ = $sums[5] - $sums[0] * $this->y * $this->z;
         $heights = array_map(fn (array $one): array => $one[0]->height(), $material);
-        $this->top = $this->inertiaY / (max(array_map(fn (array $one): float => $one[1], $heights)) - $this->z);
-        $this->bottom = $this->inertiaY / ($this->z - min(array_map(fn (array $one): float => $one[0], $heights)));
+        $this->top = $this->inertiaY / (max([-INF, ...array_map(fn (array $one): float => $one[1], $heights)]) - $this->z);
+        $this->bottom = $this->inertiaY / ($this->z - min([INF, ...array_map(fn (array $one): float => $one[0], $heights)]));
         $above = $this->sums(array_map(fn (array $one): array => [$one[0]->above($this->z), $one[1]], $net));
         $this->firstMoment = $above[2] - $this->z * $above[0];
     }

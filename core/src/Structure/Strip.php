@@ -12,7 +12,7 @@ final readonly class Strip
 
     public function outline(): Outline
     {
-        return Outline::rectangle($this->y, $this->z, $this->width, $this->thickness, $this->angle);
+        return Outline::rectangle(y: $this->y, z: $this->z, width: $this->width, thickness: $this->thickness, angle: $this->angle);
     }
 
     /** w t³ / 3 (mm⁴) */

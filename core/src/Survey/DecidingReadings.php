@@ -49,7 +49,15 @@ final readonly class DecidingReadings
         usort($ranked, fn (array $a, array $b): int => [$b[0], $b[1], $a[2]] <=> [$a[0], $a[1], $b[2]]);
 
         return $ranked === [] ? $this->together($survey, $result) : array_map(
-            fn (array $one): NextReading => new NextReading($one[3]::name(), $one[3]->points(), $one[3]->linearise($ways[0][0])->predicted, 1.0, 0, ReasonToRead::Deciding, $one[4]),
+            fn (array $one): NextReading => new NextReading(
+                kind: $one[3]::name(),
+                points: $one[3]->points(),
+                expected: $one[3]->linearise($ways[0][0])->predicted,
+                gain: 1.0,
+                settles: 0,
+                because: ReasonToRead::Deciding,
+                outcomes: $one[4],
+            ),
             array_slice($ranked, 0, $this->options->suggestions),
         );
     }
@@ -89,7 +97,7 @@ final readonly class DecidingReadings
         foreach (array_unique([...array_slice(array_values(array_diff($result->base, $folded)), 0, 3), ...$folded]) as $id) {
             $kind = HeightReading::between([$id], null);
             if (! isset($taken[$kind->key()])) {
-                $wanted[] = new NextReading('height', [$id], null, 1.0, 0, ReasonToRead::Deciding);
+                $wanted[] = new NextReading(kind: 'height', points: [$id], expected: null, gain: 1.0, settles: 0, because: ReasonToRead::Deciding);
             }
         }
 

@@ -48,12 +48,18 @@ final readonly class Forecaster implements HasProvenance
         if ($unread) {
             $tour = (new StartingTour)->remaining($frame, $survey, PHP_INT_MAX, $this->options);
 
-            return new Forecast($coordinates, $settled, count($tour), 0, $tour);
+            return new Forecast(coordinates: $coordinates, settled: $settled, toGo: count($tour), tooClose: 0, readings: $tour);
         }
         $candidates ??= (new NextReadingAdviser($wide))->advise($frame, $survey, $result);
         if ($candidates !== [] && $candidates[0]->because === ReasonToRead::Deciding) {
             // What the reading that decides leaves to do shows only once it is in.
-            return new Forecast($coordinates, $settled, null, 0, array_slice(array_values(array_filter($candidates, fn (NextReading $next): bool => $next->because === ReasonToRead::Deciding)), 0, 1));
+            return new Forecast(
+                coordinates: $coordinates,
+                settled: $settled,
+                toGo: null,
+                tooClose: 0,
+                readings: array_slice(array_values(array_filter($candidates, fn (NextReading $next): bool => $next->because === ReasonToRead::Deciding)), 0, 1),
+            );
         }
         $queue = new ReadingQueue(new GainCalculator($frame, $result, $wide), $frame, $result, $this->options);
         [$readings, $tooClose, $ended] = $queue->line($candidates, self::MAX_AHEAD);
@@ -62,7 +68,7 @@ final readonly class Forecaster implements HasProvenance
             array_push($readings, ...$queue->checks($checks, $readings, $this->options->minRedundancy));
         }
 
-        return new Forecast($coordinates, $settled, $ended ? count($readings) : null, $tooClose, $readings);
+        return new Forecast(coordinates: $coordinates, settled: $settled, toGo: $ended ? count($readings) : null, tooClose: $tooClose, readings: $readings);
     }
 
     private function hasUnchecked(SurveyResult $result): bool

@@ -48,7 +48,7 @@ final readonly class NextReadingAdviser implements HasProvenance
         $deciding = $onlyChecks ? [] : (new DecidingReadings($this->options))->rank($survey, $result, fn (): iterable => $this->candidates($result->solved->bench, $survey));
         $first = array_slice($deciding, 0, self::DECIDING);
 
-        return array_slice([...$first, ...$this->further($frame, $survey, $result, $onlyChecks, $first)], 0, $this->options->suggestions);
+        return array_slice([...$first, ...$this->further(frame: $frame, survey: $survey, result: $result, onlyChecks: $onlyChecks, first: $first)], 0, $this->options->suggestions);
     }
 
     /**

@@ -44,7 +44,7 @@ final readonly class PointJudge implements HasProvenance
             $sigmas[$axis] = sqrt($covariance->variance($i));
             $determined[$axis] = $covariance->holds($i);
             [$verdicts[], $reasons[], $hulls[]] = $determined[$axis]
-                ? $this->axis($point, $axis, [$mm, $this->options->coverage * $sigmas[$axis]], $i, $covariance, $others)
+                ? $this->axis(point: $point, axis: $axis, told: [$mm, $this->options->coverage * $sigmas[$axis]], column: $i, covariance: $covariance, others: $others)
                 : [Verdict::Unsure, Reason::TooFew, [-INF, INF]];
             if ($beyond) {
                 [$verdicts[$axis], $reasons[$axis]] = [Verdict::Unsure, Reason::Explanations];
@@ -53,7 +53,18 @@ final readonly class PointJudge implements HasProvenance
 
         $sigma = Vector3::of(...$sigmas);
 
-        return new PointResult($point->id, $measured, $sigma, $deviation, $determined, $verdicts, Verdict::worst($verdicts), $reasons, $hulls, $sigma->times($this->options->coverage));
+        return new PointResult(
+            id: $point->id,
+            measured: $measured,
+            sigma: $sigma,
+            deviation: $deviation,
+            determined: $determined,
+            axes: $verdicts,
+            verdict: Verdict::worst($verdicts),
+            reasons: $reasons,
+            hull: $hulls,
+            expanded: $sigma->times($this->options->coverage),
+        );
     }
 
     /**

@@ -43,7 +43,7 @@ final readonly class PointResult
 
     public static function unmeasured(string $id): self
     {
-        return new self($id, null, null, null, null, [], Verdict::Unmeasured);
+        return new self(id: $id, measured: null, sigma: null, deviation: null, determined: null, axes: [], verdict: Verdict::Unmeasured);
     }
 
     /**

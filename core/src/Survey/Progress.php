@@ -25,6 +25,6 @@ final readonly class Progress
             $out += count(array_filter($axes, fn (Verdict $verdict): bool => $verdict === Verdict::Out));
         }
 
-        return new self($all, $settled, $out, $all - $settled - $unread, $unread);
+        return new self(coordinates: $all, settled: $settled, out: $out, undecided: $all - $settled - $unread, unread: $unread);
     }
 }

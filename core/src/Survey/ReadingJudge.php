@@ -23,7 +23,13 @@ final readonly class ReadingJudge implements HasProvenance
     {
         return [
             new Provenance('off', 'Off', 'read − what all other readings say it should be', 'Residual of the adjustment; for a reading that does not fit, without its own say'),
-            new Provenance('standardised', 'Standardised residual', 'w = v / (σ √r), suspect over 3.29 (one good reading in a thousand)', 'Data snooping, Baarda; Ghilani, Adjustment Computations', 'Not judged where r ≤ 0.05: nothing else checks it.'),
+            new Provenance(
+                name: 'standardised',
+                title: 'Standardised residual',
+                formula: 'w = v / (σ √r), suspect over 3.29 (one good reading in a thousand)',
+                source: 'Data snooping, Baarda; Ghilani, Adjustment Computations',
+                limit: 'Not judged where r ≤ 0.05: nothing else checks it.',
+            ),
             new Provenance('detectable', 'Smallest mistake that shows', '(3.29 + 1.645) σ / √r: found in 95 of 100 cases', 'Baarda, A Testing Procedure for Use in Geodetic Networks'),
         ];
     }
@@ -55,16 +61,16 @@ final readonly class ReadingJudge implements HasProvenance
         $checked = $redundancy > $this->options->minRedundancy;
 
         return new ReadingResult(
-            $reading->id,
-            $reading->value + $residual,
-            $residual,
-            $redundancy,
-            $checked ? $residual / ($reading->sigma * sqrt($redundancy)) : null,
-            ReadingStatus::Used,
-            null,
-            $checked,
-            [],
-            $checked ? self::NON_CENTRALITY * $reading->sigma / sqrt($redundancy) : null,
+            id: $reading->id,
+            adjusted: $reading->value + $residual,
+            residual: $residual,
+            redundancy: $redundancy,
+            standardised: $checked ? $residual / ($reading->sigma * sqrt($redundancy)) : null,
+            status: ReadingStatus::Used,
+            error: null,
+            checked: $checked,
+            causes: [],
+            detectable: $checked ? self::NON_CENTRALITY * $reading->sigma / sqrt($redundancy) : null,
         );
     }
 
@@ -77,18 +83,28 @@ final readonly class ReadingJudge implements HasProvenance
     {
         foreach ($reading->kind->points() as $id) {
             if (! isset($solved->bench[$id], $solved->network->columns[$id])) {
-                return new ReadingResult($reading->id, null, null, null, null, $status, null, false);
+                return new ReadingResult(id: $reading->id, adjusted: null, residual: null, redundancy: null, standardised: null, status: $status, error: null, checked: false);
             }
         }
         $design = $reading->kind->linearise($solved->bench);
         $residual = $design->predicted - $reading->value;
         if ($status === ReadingStatus::Struck) {
-            return new ReadingResult($reading->id, $design->predicted, $residual, null, null, $status, null, false);
+            return new ReadingResult(id: $reading->id, adjusted: $design->predicted, residual: $residual, redundancy: null, standardised: null, status: $status, error: null, checked: false);
         }
         $leverage = $solved->leverage($solved->network->unweighted($reading->kind->points(), $solved->datum->turned($design->partials))) / $reading->sigma ** 2;
 
         $uncertain = $reading->sigma * sqrt(1 + $leverage);
 
-        return new ReadingResult($reading->id, $design->predicted, $residual, 1 / (1 + $leverage), $residual / $uncertain, $status, -$residual, true, $causes);
+        return new ReadingResult(
+            id: $reading->id,
+            adjusted: $design->predicted,
+            residual: $residual,
+            redundancy: 1 / (1 + $leverage),
+            standardised: $residual / $uncertain,
+            status: $status,
+            error: -$residual,
+            checked: true,
+            causes: $causes,
+        );
     }
 }

@@ -39,7 +39,7 @@ final readonly class StartingTour
             $expected = $chart === [] ? null : $kind->linearise($chart)->predicted;
             $tooLong = $kind instanceof TramReading && $expected !== null && $expected > $options->reach;
             if (! isset($taken[$kind->key()]) && ! $tooLong && count($next) < $max) {
-                $next[] = new NextReading($kind::name(), $kind->points(), $expected, 1.0, 0, ReasonToRead::Unread);
+                $next[] = new NextReading(kind: $kind::name(), points: $kind->points(), expected: $expected, gain: 1.0, settles: 0, because: ReasonToRead::Unread);
             }
         }
 

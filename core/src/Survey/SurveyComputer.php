@@ -28,7 +28,13 @@ final readonly class SurveyComputer implements HasProvenance
     public static function provenance(): array
     {
         return [
-            new Provenance('deviation', 'Deviation', 'measured − chart, after all readings are adjusted together and the base points are laid on the chart', 'Least squares: Mikhail & Ackermann, Observations and Least Squares', 'Frame taken as stiff while it is read; a chart as good as its sigma says.'),
+            new Provenance(
+                name: 'deviation',
+                title: 'Deviation',
+                formula: 'measured − chart, after all readings are adjusted together and the base points are laid on the chart',
+                source: 'Least squares: Mikhail & Ackermann, Observations and Least Squares',
+                limit: 'Frame taken as stiff while it is read; a chart as good as its sigma says.',
+            ),
             new Provenance('expanded', 'Uncertainty', '± 1.96 σ: the true value lies inside in 95 of 100 cases; σ follows from the readings and their own σ', 'S-transformation to the base points, Baarda'),
         ];
     }

@@ -162,7 +162,7 @@ export interface ExplanationProps {
 export interface FieldProps {
     name: string;
     label: string;
-    kind: 'length' | 'number' | 'numbers' | 'count' | 'choice' | 'truth' | 'text' | 'group' | 'list';
+    kind: 'length' | 'number' | 'numbers' | 'lengths' | 'places' | 'count' | 'choice' | 'truth' | 'text' | 'group' | 'list';
     unit: string;
     isRequired: boolean;
     default: string;
@@ -654,6 +654,7 @@ export interface ToolResultProps {
     label: string;
     kind: string;
     unit: string;
+    results: ToolResultProps[];
 }
 
 /** Readings in walking order round the frame. */

@@ -55,10 +55,17 @@ final readonly class SectionInput
     {
         $preset = $given->group('preset');
         $preset = $preset === null ? null : Presets::read($preset, "{$path}preset");
-        $strips = array_map(fn (Values $one): Strip => new Strip($one->number('y'), $one->number('z'), $one->number('width'), $one->number('thickness'), $one->number('angle'), StripRole::from($one->text('role'))), $given->list('strips'));
+        $strips = array_map(fn (Values $one): Strip => new Strip(
+            y: $one->number('y'),
+            z: $one->number('z'),
+            width: $one->number('width'),
+            thickness: $one->number('thickness'),
+            angle: $one->number('angle'),
+            role: StripRole::from($one->text('role')),
+        ), $given->list('strips'));
         $cell = array_map(fn (Values $one): array => [$one->number('y'), $one->number('z'), $one->number('thickness')], $given->list('cell'));
 
-        return new Section($preset, $strips, self::holes($given, $preset, $strips, $path), $cell === [] ? null : Cell::round($cell), $path);
+        return new Section(preset: $preset, strips: $strips, holes: self::holes($given, $preset, $strips, $path), given: $cell === [] ? null : Cell::round($cell), path: $path);
     }
 
     /**
@@ -75,7 +82,7 @@ final readonly class SectionInput
             if ($covers <= 0) {
                 throw InvalidFields::at("{$path}holes[$i]", 'its middle lies outside the material.');
             }
-            $holes[] = Outline::rectangle($y, $z, $hole->number('diameter'), $hole->number('thickness'), $hole->number('angle'));
+            $holes[] = Outline::rectangle(y: $y, z: $z, width: $hole->number('diameter'), thickness: $hole->number('thickness'), angle: $hole->number('angle'));
         }
 
         return $holes;

@@ -57,7 +57,7 @@ final class JobBuilder
         }
         $title = $this->document['title'] ?? '';
 
-        return new Job(is_string($title) ? $title : '', $this->unit, $frame, $surveys, $operations, $shaft, $sources);
+        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
     }
 
     /** What is asked of a covariance is its lower half, in mm² whatever the unit of the job. */
@@ -108,15 +108,15 @@ final class JobBuilder
         $feature = $entry['feature'] ?? null;
 
         return new Point(
-            $id,
-            $this->text($entry, 'name', $id),
-            Side::from($this->text($entry, 'side', 'centre')),
-            isset($entry['mate']) ? $this->text($entry, 'mate') : null,
-            is_array($feature) ? $this->feature($feature, "$path.feature") : null,
-            isset($entry['reference']) ? $this->fields->vector($entry['reference'], "$path.reference") : null,
-            $this->tolerance($entry['tolerance'] ?? null, "$path.tolerance"),
-            ($entry['base'] ?? false) === true,
-            isset($entry['referenceSigma']) ? $this->fields->vector($entry['referenceSigma'], "$path.referenceSigma") : null,
+            id: $id,
+            name: $this->text($entry, 'name', $id),
+            side: Side::from($this->text($entry, 'side', 'centre')),
+            mate: isset($entry['mate']) ? $this->text($entry, 'mate') : null,
+            feature: is_array($feature) ? $this->feature($feature, "$path.feature") : null,
+            reference: isset($entry['reference']) ? $this->fields->vector($entry['reference'], "$path.reference") : null,
+            tolerance: $this->tolerance($entry['tolerance'] ?? null, "$path.tolerance"),
+            base: ($entry['base'] ?? false) === true,
+            referenceSigma: isset($entry['referenceSigma']) ? $this->fields->vector($entry['referenceSigma'], "$path.referenceSigma") : null,
         );
     }
 
@@ -177,7 +177,14 @@ final class JobBuilder
             }
             $id = $this->text($entry, 'id');
             $this->fields->mustBeCode($id, "references[$i].id");
-            $sources[] = new ReferenceSource($id, $this->text($entry, 'name', $id), SourceKind::from($this->text($entry, 'kind', 'chart')), $places, $sigmas, $this->covariance($entry['covariance'] ?? null, "references[$i].covariance"));
+            $sources[] = new ReferenceSource(
+                id: $id,
+                name: $this->text($entry, 'name', $id),
+                kind: SourceKind::from($this->text($entry, 'kind', 'chart')),
+                places: $places,
+                sigmas: $sigmas,
+                covariance: $this->covariance($entry['covariance'] ?? null, "references[$i].covariance"),
+            );
         }
 
         return $sources;
@@ -227,11 +234,11 @@ final class JobBuilder
             $path = "plan.operations[$i]";
             $this->fields->mustBeCode($this->text($entry, 'id'), "$path.id");
             $operation = $this->fields->attempt($path, fn (): Operation => OperationKinds::read(
-                $this->text($entry, 'kind'),
-                $this->text($entry, 'id'),
-                array_diff_key($entry, ['id' => 0, 'kind' => 0]),
-                new FieldReader($this->unit),
-                $path,
+                kind: $this->text($entry, 'kind'),
+                id: $this->text($entry, 'id'),
+                given: array_diff_key($entry, ['id' => 0, 'kind' => 0]),
+                reader: new FieldReader($this->unit),
+                path: $path,
             ));
             if ($operation !== null) {
                 $operations[] = $operation;

@@ -25,21 +25,21 @@ final readonly class ShaftBuilder
     public function shaft(array $entry, string $path): ?Shaft
     {
         return $this->fields->attempt($path, fn (): Shaft => new Shaft(
-            is_string($entry['id'] ?? null) ? $entry['id'] : 'shaft',
-            $this->end($entry, 'front', $path),
-            $this->end($entry, 'rear', $path),
-            new ExistingShaft($this->length($entry, 'existing', 'length', $path) ?? 0.0, $this->length($entry, 'existing', 'engagement', $path) ?? 0.0),
-            new Slip(
+            id: is_string($entry['id'] ?? null) ? $entry['id'] : 'shaft',
+            front: $this->end($entry, 'front', $path),
+            rear: $this->end($entry, 'rear', $path),
+            existing: new ExistingShaft($this->length($entry, 'existing', 'length', $path) ?? 0.0, $this->length($entry, 'existing', 'engagement', $path) ?? 0.0),
+            slip: new Slip(
                 $this->length($entry, 'slip', 'possible', $path) ?? 0.0,
                 $this->length($entry, 'slip', 'wanted', $path) ?? 0.0,
                 $this->length($entry, 'slip', 'least', $path) ?? self::MIN_ENGAGEMENT_MM,
                 is_array($entry['slip'] ?? null) && isset($entry['slip']['least']),
             ),
-            new Tube($this->length($entry, 'tube', 'outside', $path) ?? 0.0, $this->length($entry, 'tube', 'wall', $path), $this->length($entry, 'tube', 'kerf', $path), $this->length($entry, 'tube', 'gap', $path)),
-            YokePhase::from(is_string($entry['yokes'] ?? null) ? $entry['yokes'] : 'in-phase'),
-            $this->travel($entry, 'bump', $path),
-            $this->travel($entry, 'droop', $path),
-            $this->fields->number($entry['speed'] ?? null),
+            tube: new Tube($this->length($entry, 'tube', 'outside', $path) ?? 0.0, $this->length($entry, 'tube', 'wall', $path), $this->length($entry, 'tube', 'kerf', $path), $this->length($entry, 'tube', 'gap', $path)),
+            phase: YokePhase::from(is_string($entry['yokes'] ?? null) ? $entry['yokes'] : 'in-phase'),
+            bump: $this->travel($entry, 'bump', $path),
+            droop: $this->travel($entry, 'droop', $path),
+            speed: $this->fields->number($entry['speed'] ?? null),
         ));
     }
 

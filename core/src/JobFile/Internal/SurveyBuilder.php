@@ -37,7 +37,13 @@ final readonly class SurveyBuilder
             $readings = is_array($entry['readings'] ?? null) ? array_values(array_filter($entry['readings'], is_array(...))) : [];
             /** @var list<array<string, mixed>> $readings */
             $blocked = is_array($entry['blocked'] ?? null) ? array_values(array_filter($entry['blocked'], is_string(...))) : [];
-            $surveys[] = new Survey($id, SurveyStage::from($this->text($entry, 'stage', 'before')), $this->readings($readings, "surveys[$i].readings"), $blocked, $this->datum($entry['datum'] ?? null, "surveys[$i].datum"));
+            $surveys[] = new Survey(
+                id: $id,
+                stage: SurveyStage::from($this->text($entry, 'stage', 'before')),
+                readings: $this->readings($readings, "surveys[$i].readings"),
+                blocked: $blocked,
+                datum: $this->datum($entry['datum'] ?? null, "surveys[$i].datum"),
+            );
         }
 
         return $surveys;
@@ -117,7 +123,7 @@ final readonly class SurveyBuilder
         $typed = $entry['asTyped'] ?? $entry['value'];
         $asRead = new AsRead(is_scalar($typed) ? (string) $typed : '', $this->fields->unit, $correction, $this->text($entry, 'instrument') ?: null);
 
-        return new Reading($this->text($entry, 'id'), $kind, $value + $correction, $sigma, $struck, $asRead);
+        return new Reading(id: $this->text($entry, 'id'), kind: $kind, value: $value + $correction, sigma: $sigma, struckBecause: $struck, asRead: $asRead);
     }
 
     /** @param  array<string, mixed>  $entry */

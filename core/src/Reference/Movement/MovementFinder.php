@@ -52,7 +52,13 @@ final readonly class MovementFinder implements HasProvenance
             $shift = $point->deviation->toArray();
             $expanded = $point->sigma->times($this->options->coverage)->toArray();
             $moved = array_map(fn (float $mm, float $unsure): bool => abs($mm) > $unsure, $shift, $expanded);
-            $movements[] = new Movement($point->id, $point->deviation, $point->sigma->times($this->options->coverage), [$moved[0], $moved[1], $moved[2]], $this->say($point->id, $shift, $expanded, $moved, $earlier->id));
+            $movements[] = new Movement(
+                point: $point->id,
+                shift: $point->deviation,
+                expanded: $point->sigma->times($this->options->coverage),
+                moved: [$moved[0], $moved[1], $moved[2]],
+                text: $this->say(point: $point->id, shift: $shift, expanded: $expanded, moved: $moved, since: $earlier->id),
+            );
         }
 
         return $movements;

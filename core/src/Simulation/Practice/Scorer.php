@@ -41,7 +41,7 @@ final readonly class Scorer
         // Few readings count for nothing where nothing was found.
         $points = self::FOR_FINDINGS * $share + self::FOR_READINGS * ($taken === 0 ? 0.0 : $this->share($readings, count($mistakes))) + self::FOR_FEW * $few * $share;
 
-        return new Score((int) round($points), $findings, $readings, $taken, $exercise->level->par());
+        return new Score(points: (int) round($points), findings: $findings, readings: $readings, taken: $taken, par: $exercise->level->par());
     }
 
     /**

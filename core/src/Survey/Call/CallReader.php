@@ -61,7 +61,7 @@ final readonly class CallReader
         // Anywhere within half a division is as likely: a rectangle of that half width (GUM 4.3.7).
         $sigma = $half === null ? null : hypot($kind::usualSigma(), $half / sqrt(3));
 
-        return new CalledReading($reading->kind, $pointers, $typed, $value, $edge, $sigma);
+        return new CalledReading(kind: $reading->kind, pointers: $pointers, typed: $typed, value: $value, edge: $edge, sigma: $sigma);
     }
 
     /**

@@ -27,7 +27,13 @@ final readonly class BaseTester implements HasProvenance
     public static function provenance(): array
     {
         return [
-            new Provenance('datum', 'Base points tested', 'T = dᵀ Σ⁻¹ d of each base point laid on the others, in doubt over 16.3 (χ² of 3 at 99.9 %); Σ with 1 mm of build scatter, or the shop’s own', 'Congruence test; S-transformation, Baarda', 'Four base points at least.'),
+            new Provenance(
+                name: 'datum',
+                title: 'Base points tested',
+                formula: 'T = dᵀ Σ⁻¹ d of each base point laid on the others, in doubt over 16.3 (χ² of 3 at 99.9 %); Σ with 1 mm of build scatter, or the shop’s own',
+                source: 'Congruence test; S-transformation, Baarda',
+                limit: 'Four base points at least.',
+            ),
         ];
     }
 
@@ -45,7 +51,7 @@ final readonly class BaseTester implements HasProvenance
         if (count($base) < 4) {
             return [$all];
         }
-        $agreement = new BaseAgreement($network, $at, $cofactors, $chart, $this->options);
+        $agreement = new BaseAgreement(network: $network, at: $at, cofactors: $cofactors, chart: $chart, options: $this->options);
         if ($agreement->agree($base)) {
             return [$all];
         }

@@ -47,7 +47,13 @@ final readonly class ExplanationFinder implements HasProvenance
     public static function provenance(): array
     {
         return [
-            new Provenance('explanations', 'Explanations', 'every smallest set of readings without which all checked others have |w| ≤ 3.29, and each of which then has |w| > 3.29', 'Multiple alternative hypotheses, Förstner and Lehmann; data snooping, Baarda', 'Up to a quarter of the readings; past that “too many mistakes” is said.'),
+            new Provenance(
+                name: 'explanations',
+                title: 'Explanations',
+                formula: 'every smallest set of readings without which all checked others have |w| ≤ 3.29, and each of which then has |w| > 3.29',
+                source: 'Multiple alternative hypotheses, Förstner and Lehmann; data snooping, Baarda',
+                limit: 'Up to a quarter of the readings; past that “too many mistakes” is said.',
+            ),
         ];
     }
 
@@ -83,13 +89,22 @@ final readonly class ExplanationFinder implements HasProvenance
         $found = $explanations = [];
         foreach ($search->bySize($seed) as $ofOneSize) {
             $found = $ofOneSize;
-            $explanations = $this->adjusted($found, $search, $frame, $network, $at, $algebra, $pooled);
+            $explanations = $this->adjusted(found: $found, search: $search, frame: $frame, network: $network, at: $at, algebra: $algebra, pooled: $pooled);
             if ($explanations !== []) {
                 break;
             }
         }
         if ($explanations === []) {
-            $explanations = $left === null ? [] : $this->adjusted([$left], $search, $frame, $network, $at, $algebra, $pooled, false);
+            $explanations = $left === null ? [] : $this->adjusted(
+                found: [$left],
+                search: $search,
+                frame: $frame,
+                network: $network,
+                at: $at,
+                algebra: $algebra,
+                pooled: $pooled,
+                tested: false,
+            );
         }
         if ($explanations === []) {
             throw CannotComputeSurvey::noConvergence(self::ROUNDS, 0.0);
@@ -98,12 +113,12 @@ final readonly class ExplanationFinder implements HasProvenance
         $suspects = array_flip($explanations[0]->suspects());
 
         return new Explained(
-            $explanations,
-            array_values(array_filter($readings, fn (Reading $reading): bool => ! isset($suspects[$reading->id]))),
-            $start->at,
-            $network,
-            $algebra,
-            count($found) > ExplanationSearch::MAX,
+            explanations: $explanations,
+            kept: array_values(array_filter($readings, fn (Reading $reading): bool => ! isset($suspects[$reading->id]))),
+            start: $start->at,
+            network: $network,
+            algebra: $algebra,
+            beyond: count($found) > ExplanationSearch::MAX,
         );
     }
 
@@ -176,14 +191,14 @@ final readonly class ExplanationFinder implements HasProvenance
         for ($n = 0; $n < count($found) && count($explanations) <= ExplanationSearch::MAX; $n++) {
             $left = $found[$n];
             $seen[implode(' ', $left->set)] = true;
-            $adjusted = $this->anew($network, $left, $at, $algebra, $n < self::ADJUSTED);
+            $adjusted = $this->anew(network: $network, left: $left, at: $at, algebra: $algebra, precisely: $n < self::ADJUSTED);
             if ($adjusted === null) {
                 continue;
             }
             $failing = $tested ? $this->failing($network, $left, $adjusted) : null;
             if ($failing === null) {
                 $sum = array_sum(array_map(fn (float $w): float => $w * $w, $adjusted->misclosures));
-                $explanations[] = $this->explanation($left, $adjusted->at, $sum, $frame, $network, $pooled);
+                $explanations[] = $this->explanation(left: $left, bench: $adjusted->at, sum: $sum, frame: $frame, network: $network, pooled: $pooled);
             } elseif (! in_array($failing[0], $left->set, true)) {
                 foreach ($search->withOneMore($left, $failing[1]) as $more) {
                     if (! isset($seen[implode(' ', $more->set)])) {

@@ -21,10 +21,17 @@ final readonly class MistakeReader
     {
         $mistakes = [];
         foreach ($left->set as $a => $i) {
-            array_push($mistakes, ...$this->mistaken($pooled->behind($i), $network->readings[$i], $left->inverse[$a][$a] - 1, $frame, $network, $bench));
+            array_push($mistakes, ...$this->mistaken(
+                group: $pooled->behind($i),
+                observation: $network->readings[$i],
+                leverage: $left->inverse[$a][$a] - 1,
+                frame: $frame,
+                network: $network,
+                bench: $bench,
+            ));
         }
         foreach ($pooled->gross() as $group) {
-            array_push($mistakes, ...$this->mistaken($group, $group[0], 0.0, $frame, $network, $bench));
+            array_push($mistakes, ...$this->mistaken(group: $group, observation: $group[0], leverage: 0.0, frame: $frame, network: $network, bench: $bench));
         }
 
         return $mistakes;

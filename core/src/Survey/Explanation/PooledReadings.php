@@ -38,7 +38,7 @@ final readonly class PooledReadings
             }
             [$mean, $sigma] = self::mean($group);
 
-            return new Reading($group[0]->id, $group[0]->kind, $mean, $sigma, null, $group[0]->asRead);
+            return new Reading(id: $group[0]->id, kind: $group[0]->kind, value: $mean, sigma: $sigma, struckBecause: null, asRead: $group[0]->asRead);
         }, $this->groups);
     }
 

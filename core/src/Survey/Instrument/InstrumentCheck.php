@@ -62,6 +62,6 @@ final readonly class InstrumentCheck
             Sentence::of('instrument.sigma', 'One reading is good to ± {good}.', good: $unit === 'mm' ? Measure::fine(1.96 * $sigma) : sprintf('%.2f %s', 1.96 * $sigma, $unit)),
         );
 
-        return new self($offset, $sigma, $expanded, $matters, $n, $text);
+        return new self(offset: $offset, sigma: $sigma, offsetExpanded: $expanded, offsetMatters: $matters, readings: $n, text: $text);
     }
 }

@@ -33,15 +33,34 @@ final readonly class AlternativeFinder
         $chart = array_intersect_key($base, array_flip(array_merge($choices[0]->base, ...array_map(fn (DatumChoice $choice): array => $choice->base, $choices))));
         $alternatives = [];
         foreach (array_slice($choices, 1) as $choice) {
-            $alternatives[] = $this->laid(0, $choice->base, $solved->bench, $solved, $explained, $told, $base, $summary);
+            $alternatives[] = $this->laid(number: 0, base: $choice->base, bench: $solved->bench, solved: $solved, explained: $explained, explanation: $told, chart: $base, summary: $summary);
         }
         foreach ($folds as [$points, $at]) {
-            $alternatives[] = $this->laid(0, $choices[0]->base, $at, $solved, $explained, $told, $base, $summary, $points);
+            $alternatives[] = $this->laid(
+                number: 0,
+                base: $choices[0]->base,
+                bench: $at,
+                solved: $solved,
+                explained: $explained,
+                explanation: $told,
+                chart: $base,
+                summary: $summary,
+                folded: $points,
+            );
         }
         foreach ($explained->explanations as $e => $explanation) {
             if ($e > 0) {
                 foreach ($this->choices($explanation, $solved, $chart) as $choice) {
-                    $alternatives[] = $this->laid($e, $choice->base, $explanation->bench, $solved, $explained, $explanation, $base, $summary);
+                    $alternatives[] = $this->laid(
+                        number: $e,
+                        base: $choice->base,
+                        bench: $explanation->bench,
+                        solved: $solved,
+                        explained: $explained,
+                        explanation: $explanation,
+                        chart: $base,
+                        summary: $summary,
+                    );
                 }
             }
         }
@@ -85,13 +104,20 @@ final readonly class AlternativeFinder
         $variances = $motions->variances($solved->cofactors);
         if ($number > 0) {
             // Q with the readings that are told first put back, and those of this explanation taken out.
-            $variances = $this->changed($variances, $explained->explanations[0]->left, -1.0, $motions, $solved, $explained);
-            $variances = $this->changed($variances, $explanation->left, 1.0, $motions, $solved, $explained);
+            $variances = $this->changed(variances: $variances, left: $explained->explanations[0]->left, sign: -1.0, motions: $motions, solved: $solved, explained: $explained);
+            $variances = $this->changed(variances: $variances, left: $explanation->left, sign: 1.0, motions: $motions, solved: $solved, explained: $explained);
         }
         $redundancy = $summary->redundancy + count($explained->explanations[0]->left->set) - count($explanation->left->set);
         $factor = ChiSquareTest::passes($explanation->weightedSum, $redundancy) ? 1.0 : max(1.0, $explanation->weightedSum / $redundancy);
 
-        return new Alternative($number, $base, $bench, array_map($motion->apply(...), array_intersect_key($bench, $solved->network->columns)), array_map(fn (float $variance): float => $factor * max(0.0, $variance), $variances), $folded);
+        return new Alternative(
+            explanation: $number,
+            base: $base,
+            bench: $bench,
+            chart: array_map($motion->apply(...), array_intersect_key($bench, $solved->network->columns)),
+            variances: array_map(fn (float $variance): float => $factor * max(0.0, $variance), $variances),
+            folded: $folded,
+        );
     }
 
     /**

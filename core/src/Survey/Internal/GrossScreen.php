@@ -43,7 +43,7 @@ final readonly class GrossScreen
         }
         $misplaced = $this->misplaced($chart, $readings, $gross);
         foreach ($misplaced as $id) {
-            $chart[$id] = $this->betterPlace($id, $misplaced, $frame, $chart, $readings);
+            $chart[$id] = $this->betterPlace(id: $id, misplaced: $misplaced, frame: $frame, chart: $chart, readings: $readings);
         }
         $gross = $misplaced === [] ? $gross : $this->gross($chart, $readings);
         $still = array_flip($this->misplaced($chart, $readings, $gross));

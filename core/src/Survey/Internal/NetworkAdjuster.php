@@ -102,7 +102,7 @@ final readonly class NetworkAdjuster
             $before = $largest;
             $step = $this->step($normals, $rows, $misclosures, $network->unknowns());
             $largest = $step === [] ? 0.0 : max(max($step), -min($step));
-            [$at, $sum, $rows, $misclosures] = $this->walk($network, $at, $step, $sum, $this->slope($rows, $misclosures, $step));
+            [$at, $sum, $rows, $misclosures] = $this->walk(network: $network, at: $at, step: $step, sum: $sum, slope: $this->slope($rows, $misclosures, $step));
             if ($largest < $converged) {
                 return [new Adjustment($at, $misclosures, $iteration), true];
             }

@@ -35,7 +35,7 @@ final readonly class NetworkSolver
             [$rows, $normals] = $this->factored($network, $adjustment, $datum);
         }
 
-        return new SolvedNetwork($network, $adjustment, $datum, $rows, $normals->cofactors(), $normals->freeDirections());
+        return new SolvedNetwork(network: $network, adjustment: $adjustment, datum: $datum, rows: $rows, cofactors: $normals->cofactors(), free: $normals->freeDirections());
     }
 
     /**
@@ -50,7 +50,7 @@ final readonly class NetworkSolver
         $datum = $this->datums->lay($solved->network, $solved->bench, $baseChart);
         [$rows, $normals] = $this->factored($solved->network, $solved->adjustment, $datum);
 
-        return new SolvedNetwork($solved->network, $solved->adjustment, $datum, $rows, $normals->cofactors(), $normals->freeDirections());
+        return new SolvedNetwork(network: $solved->network, adjustment: $solved->adjustment, datum: $datum, rows: $rows, cofactors: $normals->cofactors(), free: $normals->freeDirections());
     }
 
     /**

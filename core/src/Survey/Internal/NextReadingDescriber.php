@@ -35,6 +35,13 @@ final readonly class NextReadingDescriber
             default => ReasonToRead::Unchecked,
         };
 
-        return new NextReading($kind::name(), $kind->points(), $rating->expected, min(1.0, $rating->rank === Rating::LOOSE ? 1.0 : $rating->gain), $settles, $because);
+        return new NextReading(
+            kind: $kind::name(),
+            points: $kind->points(),
+            expected: $rating->expected,
+            gain: min(1.0, $rating->rank === Rating::LOOSE ? 1.0 : $rating->gain),
+            settles: $settles,
+            because: $because,
+        );
     }
 }

@@ -46,7 +46,7 @@ final readonly class ReadingQueue
         $taken = [];
         $needed = 0;
         while ($open !== [] && count($taken) < min($max, count($candidates))) {
-            $best = $this->best($effects, $between, $noise, $open, $taken, $variance);
+            $best = $this->best(effects: $effects, between: $between, noise: $noise, open: $open, taken: $taken, variance: $variance);
             if ($best === null) {
                 break;
             }
@@ -92,7 +92,7 @@ final readonly class ReadingQueue
         $order = array_keys($taken);
         $chosen = [];
         while (min([1.0, ...$redundancy]) <= $min && count($chosen) < count($candidates)) {
-            $k = array_shift($order) ?? $this->bestCheck($effects, $between, $noise, $redundancy, [...array_keys($taken), ...$chosen], $min);
+            $k = array_shift($order) ?? $this->bestCheck(effects: $effects, between: $between, noise: $noise, redundancy: $redundancy, taken: [...array_keys($taken), ...$chosen], min: $min);
             if ($k === null) {
                 break;
             }

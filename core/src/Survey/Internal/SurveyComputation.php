@@ -70,7 +70,7 @@ final readonly class SurveyComputation
             $solved = $this->networks->relaid($solved, array_intersect_key($base, array_flip($choices[0]->base)));
         }
 
-        return $this->result($frame, $survey, $solved, $explained, $choices, $folds, $base);
+        return $this->result(frame: $frame, survey: $survey, solved: $solved, explained: $explained, choices: $choices, folds: $folds, base: $base);
     }
 
     /**
@@ -196,16 +196,16 @@ final readonly class SurveyComputation
         $judge = new PointJudge($this->options);
 
         return new SurveyResult(
-            $summary,
-            array_map(fn ($point): PointResult => $judge->judge($point, $solved->chart[$point->id] ?? null, $covariance, $alternatives, $explained->beyond), $frame->points),
-            (new ReadingJudge($this->options))->judge($survey, $solved, $explained->explanations[0]),
-            $solved->datum->base,
-            $covariance,
-            $solved,
-            $explained->explanations,
-            $alternatives,
-            $choices,
-            $explained->beyond,
+            network: $summary,
+            points: array_map(fn ($point): PointResult => $judge->judge($point, $solved->chart[$point->id] ?? null, $covariance, $alternatives, $explained->beyond), $frame->points),
+            readings: (new ReadingJudge($this->options))->judge($survey, $solved, $explained->explanations[0]),
+            base: $solved->datum->base,
+            covariance: $covariance,
+            solved: $solved,
+            explanations: $explained->explanations,
+            alternatives: $alternatives,
+            choices: $choices,
+            beyond: $explained->beyond,
         );
     }
 
@@ -253,13 +253,13 @@ final readonly class SurveyComputation
         $redundancy = $readings - $solved->network->unknowns() + count($solved->free);
 
         return new NetworkSummary(
-            $readings,
-            $solved->network->unknowns(),
-            count($solved->free),
-            $redundancy,
-            $redundancy > 0 ? $sum / $redundancy : null,
-            $solved->iterations,
-            ChiSquareTest::passes($sum, $redundancy),
+            readings: $readings,
+            unknowns: $solved->network->unknowns(),
+            gauge: count($solved->free),
+            redundancy: $redundancy,
+            varianceFactor: $redundancy > 0 ? $sum / $redundancy : null,
+            iterations: $solved->iterations,
+            consistent: ChiSquareTest::passes($sum, $redundancy),
         );
     }
 }

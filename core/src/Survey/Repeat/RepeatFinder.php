@@ -50,13 +50,13 @@ final readonly class RepeatFinder
         $values = array_map(fn (Reading $reading): float => $reading->value, $group);
 
         return new Repeat(
-            $group[0]->kind::name(),
-            array_map(fn (Reading $reading): string => $reading->id, $group),
-            $mean,
-            sqrt(1 / $weight),
-            $this->options->coverage * sqrt(1 / $weight),
-            max($values) - min($values),
-            ChiSquareTest::passes($misfit, count($group) - 1, self::LEVEL),
+            kind: $group[0]->kind::name(),
+            readings: array_map(fn (Reading $reading): string => $reading->id, $group),
+            mean: $mean,
+            sigma: sqrt(1 / $weight),
+            expanded: $this->options->coverage * sqrt(1 / $weight),
+            spread: max($values) - min($values),
+            agree: ChiSquareTest::passes($misfit, count($group) - 1, self::LEVEL),
         );
     }
 }

@@ -41,6 +41,7 @@ export function UnitProvider({
     return <Context value={value}>{children}</Context>;
 }
 
+/** The unit shown, the fraction of an inch, and how to change between them. */
 export function useUnits(): Units {
     return useContext(Context);
 }

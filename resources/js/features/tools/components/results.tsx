@@ -1,36 +1,36 @@
-import { formatDeviation } from '@/shared/lib/format';
+import { formatDeviation, type Unit } from '@/shared/lib/format';
 import { say } from '@/shared/lib/say';
 import type { Sentence, ToolResultProps } from '@/types/props';
 
 interface Props {
     results: ToolResultProps[];
     values: Record<string, unknown>;
-    unit: 'mm' | 'in';
+    unit: Unit;
     source: string;
 }
 
-/** What a tool gives: its answer first, then its numbers with their units, then where the formula is from. */
+/** What a tool gives: its answer first, then its numbers with their units, its lists, then where the formula is from. */
 export function Results({ results, values, unit, source }: Props) {
-    const truths = results.filter((one) => one.kind === 'truth');
+    const truths = results.filter((one) => one.kind === 'truth' && typeof values[one.name] === 'boolean');
     const sentences = results.filter((one) => one.kind === 'text' && values[one.name] != null);
+    const tables = results.filter((one) => one.kind === 'list' && Array.isArray(values[one.name]));
     const good = truths.every((one) => values[one.name] === true) && values.verdict !== 'out';
     return (
         <div className={`mt-4 border-l-[6px] pl-4 ${good ? 'border-ink' : 'border-out'}`}>
             {truths.map((one) => (
                 <h2 key={one.name} className="font-head text-3xl font-semibold">
-                    {values[one.name] === true ? one.label : `Not ${one.label.toLowerCase()}`}
+                    {values[one.name] === true ? one.label : `Not so: ${one.label.toLowerCase()}`}
                 </h2>
             ))}
             {sentences.map((one) => (
                 <p key={one.name} className="mt-1 text-lg">
-                    {typeof values[one.name] === 'object'
-                        ? say(values[one.name] as Sentence, unit)
-                        : `${one.label}: ${String(values[one.name])}`}
+                    {isSentence(values[one.name]) ? say(values[one.name] as Sentence, unit) : `${one.label}: ${String(values[one.name])}`}
                 </p>
             ))}
             <table className="mt-3 w-full">
                 <tbody>
                     {results
+                        .filter((one) => one.kind !== 'list' && one.kind !== 'truth' && one.kind !== 'text')
                         .flatMap((one) => rows(one, values[one.name], unit))
                         .map(([label, value]) => (
                             <tr key={label} className="border-t border-line">
@@ -42,27 +42,77 @@ export function Results({ results, values, unit, source }: Props) {
                         ))}
                 </tbody>
             </table>
+            {tables.map((one) => (
+                <Table key={one.name} table={one} entries={values[one.name] as unknown[]} unit={unit} />
+            ))}
             <p className="mt-2 text-sm text-soft">{source}</p>
         </div>
     );
 }
 
-function rows(result: ToolResultProps, value: unknown, unit: 'mm' | 'in'): [string, string][] {
-    if (typeof value === 'number') return [[result.label, shown(result, value, unit)]];
-    if (result.kind === 'group' && typeof value === 'object' && value !== null) {
-        return Object.entries(value).flatMap(([name, one]) =>
-            typeof one === 'number'
-                ? [[`${result.label}: ${words(name)}`, shown({ ...result, kind: 'length' }, one, unit)] as [string, string]]
-                : [],
-        );
-    }
-    return [];
+function Table({ table, entries, unit }: { table: ToolResultProps; entries: unknown[]; unit: Unit }) {
+    if (entries.length === 0) return null;
+    const cells = entries.map((entry) => new Map(table.results.flatMap((one) => rows(one, at(entry, one.name), unit, true))));
+    const heads = [...new Set(cells.flatMap((row) => [...row.keys()]))];
+    return (
+        <section className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label={table.label}>
+            <h3 className="font-head text-lg font-semibold">{table.label}</h3>
+            <table className="w-full">
+                <thead className="text-sm text-soft">
+                    <tr className="border-b border-ink">
+                        {heads.map((head) => (
+                            <th key={head} scope="col" className="py-1 pr-3 text-left font-normal">
+                                {head}
+                            </th>
+                        ))}
+                    </tr>
+                </thead>
+                <tbody>
+                    {cells.map((row, i) => (
+                        <tr key={i} className="border-b border-line">
+                            {heads.map((head) => (
+                                <td key={head} className="py-1 pr-3 whitespace-nowrap tabular-nums">
+                                    {row.get(head) ?? '–'}
+                                </td>
+                            ))}
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </section>
+    );
 }
 
-function shown(result: ToolResultProps, value: number, unit: 'mm' | 'in'): string {
-    if (result.kind === 'length') return `${formatDeviation(value, unit, false)} ${unit}`;
+/** A result as lines of label and value; a group as one line for each of what it holds. */
+function rows(result: ToolResultProps, value: unknown, unit: Unit, short = false): [string, string][] {
+    if (value === null || value === undefined) return short ? [] : [[result.label, '–']];
+    if (isSentence(value)) return [[result.label, say(value, unit)]];
+    if (Array.isArray(value)) return [[result.label, value.map((one) => plain(result, one, unit)).join(', ')]];
+    if (typeof value === 'object') {
+        return Object.entries(value).flatMap(([name, one]): [string, string][] => {
+            const inner = result.results.find((known) => known.name === name);
+            if (inner) return rows(inner, one, unit, short).map(([label, said]) => [`${result.label}: ${label.toLowerCase()}`, said]);
+            if (result.results.length > 0) return [];
+            return [[`${result.label}: ${words(name)}`, plain({ ...result, kind: result.unit ? 'number' : 'length' }, one, unit)]];
+        });
+    }
+    return [[result.label, plain(result, value, unit)]];
+}
+
+function plain(result: ToolResultProps, value: unknown, unit: Unit): string {
+    if (typeof value === 'boolean') return value ? 'yes' : 'no';
+    if (typeof value !== 'number') return String(value);
+    if (result.kind === 'length' || result.kind === 'lengths') return `${formatDeviation(value, unit, false)} ${unit}`;
     const digits = Math.abs(value) < 10 ? 3 : Math.abs(value) < 1000 ? 1 : 0;
     return `${value.toFixed(digits).replace('-', '−')} ${result.unit}`.trim();
+}
+
+function at(entry: unknown, name: string): unknown {
+    return typeof entry === 'object' && entry !== null ? (entry as Record<string, unknown>)[name] : undefined;
+}
+
+function isSentence(value: unknown): value is Sentence {
+    return typeof value === 'object' && value !== null && 'template' in value;
 }
 
 /** frontLeft: front left */
