@@ -55,7 +55,7 @@ function Table({ table, entries, unit }: { table: ToolResultProps; entries: unkn
     const cells = entries.map((entry) => new Map(table.results.flatMap((one) => rows(one, at(entry, one.name), unit, true))));
     const heads = [...new Set(cells.flatMap((row) => [...row.keys()]))];
     return (
-        <section className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label={table.label}>
+        <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label={table.label}>
             <h3 className="font-head text-lg font-semibold">{table.label}</h3>
             <table className="w-full">
                 <thead className="text-sm text-soft">
@@ -79,7 +79,7 @@ function Table({ table, entries, unit }: { table: ToolResultProps; entries: unkn
                     ))}
                 </tbody>
             </table>
-        </section>
+        </div>
     );
 }
 
