@@ -10,7 +10,7 @@ use Geodex\Core\Fields\Field;
 final readonly class FieldProps
 {
     /**
-     * @param  'length'|'number'|'numbers'|'lengths'|'places'|'count'|'choice'|'truth'|'text'|'group'|'list'  $kind
+     * @param  'length'|'number'|'numbers'|'lengths'|'places'|'count'|'choice'|'truth'|'text'|'names'|'group'|'list'  $kind
      * @param  string  $range  what is allowed, in words
      * @param  string  $default  as it would be typed; empty for none
      * @param  list<string>  $choices

@@ -4,8 +4,18 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Calculators;
 
+use Geodex\Core\Calculators\Plan\BeamCalculator;
+use Geodex\Core\Calculators\Plan\BodyMountsCalculator;
+use Geodex\Core\Calculators\Plan\BracketFitCalculator;
+use Geodex\Core\Calculators\Plan\BreakoverCalculator;
+use Geodex\Core\Calculators\Plan\FastenersCalculator;
 use Geodex\Core\Calculators\Plan\InsertCalculator;
+use Geodex\Core\Calculators\Plan\KickCalculator;
+use Geodex\Core\Calculators\Plan\PostsCalculator;
 use Geodex\Core\Calculators\Plan\SectionCalculator;
+use Geodex\Core\Calculators\Plan\SlopeCalculator;
+use Geodex\Core\Calculators\Plan\SpliceCalculator;
+use Geodex\Core\Calculators\Plan\SpreadCalculator;
 use Geodex\Core\Calculators\Plan\TorsionCalculator;
 use Geodex\Core\Fields\FieldReader;
 
@@ -19,7 +29,17 @@ final readonly class Calculators
         HeatInputCalculator::class,
         InsertCalculator::class,
         SectionCalculator::class,
+        BeamCalculator::class,
         TorsionCalculator::class,
+        KickCalculator::class,
+        SlopeCalculator::class,
+        BreakoverCalculator::class,
+        PostsCalculator::class,
+        FastenersCalculator::class,
+        SpliceCalculator::class,
+        BracketFitCalculator::class,
+        BodyMountsCalculator::class,
+        SpreadCalculator::class,
     ];
 
     /** @return list<class-string<Calculator>> */
@@ -48,6 +68,16 @@ final readonly class Calculators
     {
         $calculator = self::named($name);
 
-        return $calculator->calculate($reader->read($calculator::fields(), $given));
+        return array_map(self::unsigned(...), $calculator->calculate($reader->read($calculator::fields(), $given)));
+    }
+
+    /** Zero has no sign in a document. */
+    private static function unsigned(mixed $value): mixed
+    {
+        return match (true) {
+            is_array($value) => array_map(self::unsigned(...), $value),
+            $value === 0.0 => 0.0,
+            default => $value,
+        };
     }
 }

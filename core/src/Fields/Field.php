@@ -92,6 +92,12 @@ final readonly class Field
         return new self($name, $label, FieldKind::Text, help: $help);
     }
 
+    /** Names in order, such as of points. */
+    public static function names(string $name, string $label, string $help = ''): self
+    {
+        return new self($name, $label, FieldKind::Names, help: $help, minCount: 1);
+    }
+
     /** @param  list<Field>  $fields */
     public static function group(string $name, string $label, array $fields, string $help = ''): self
     {

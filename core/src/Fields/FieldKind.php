@@ -24,6 +24,8 @@ enum FieldKind: string
     /** Yes or no. */
     case Truth = 'truth';
     case Text = 'text';
+    /** Names in order. */
+    case Names = 'names';
     /** Fields that belong together, by their names. */
     case Group = 'group';
     /** Any number of the same group, in order. */

@@ -78,6 +78,7 @@ final class FieldReader
             FieldKind::Choice => in_array($given, $field->choices, true) ? $given : $this->report($at, 'expected one of '.implode(', ', $field->choices).'.'),
             FieldKind::Truth => is_bool($given) ? $given : $this->report($at, 'expected true or false.'),
             FieldKind::Text => is_string($given) && mb_strlen($given) <= 200 ? $given : $this->report($at, 'expected a text of at most 200 letters.'),
+            FieldKind::Names => $this->names($field, $given, $at),
             FieldKind::Group => $this->group($field->fields, $given, $at),
             FieldKind::Numbers, FieldKind::Lengths => $this->row(field: $field, given: $given, at: $at, min: $field->minCount, max: $field->maxCount),
             FieldKind::Places => $this->places($field, $given, $at),
@@ -162,6 +163,19 @@ final class FieldReader
         }
 
         return (float) $given;
+    }
+
+    /** @return list<string> */
+    private function names(Field $field, mixed $given, string $at): array
+    {
+        $given = $this->typed && is_string($given) ? preg_split('/\s*[,;]\s*|\s+/', trim($given)) : $given;
+        if (! is_array($given) || ! array_is_list($given) || count($given) < $field->minCount || count($given) > $field->maxCount) {
+            $this->report($at, "expected at least {$field->minCount} names in a list.");
+
+            return [];
+        }
+
+        return array_map(fn (int $i, mixed $one): string => is_string($one) && mb_strlen($one) <= 200 ? $one : (string) $this->report("{$at}[$i]", 'expected a name.'), array_keys($given), $given);
     }
 
     /** @return list<Values> */

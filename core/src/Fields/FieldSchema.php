@@ -34,6 +34,7 @@ final readonly class FieldSchema
             FieldKind::Choice => ['enum' => $field->choices],
             FieldKind::Truth => ['type' => 'boolean'],
             FieldKind::Text => ['type' => 'string', 'maxLength' => 200],
+            FieldKind::Names => ['type' => 'array', 'minItems' => $field->minCount, 'maxItems' => $field->maxCount, 'items' => ['type' => 'string', 'maxLength' => 200]],
             FieldKind::Group => ['type' => 'object', 'additionalProperties' => false, ...self::of($field->fields)],
             FieldKind::Listing => ['type' => 'array', 'minItems' => $field->minCount, 'maxItems' => $field->maxCount, 'items' => ['type' => 'object', 'additionalProperties' => false, ...self::of($field->fields)]],
         };

@@ -57,6 +57,14 @@ final readonly class Values
         return is_string($value) ? $value : '';
     }
 
+    /** @return list<string> */
+    public function names(string $name): array
+    {
+        $value = $this->values[$name] ?? [];
+
+        return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
+    }
+
     public function truth(string $name): bool
     {
         return ($this->values[$name] ?? false) === true;
@@ -67,6 +75,12 @@ final readonly class Values
         $value = $this->values[$name] ?? null;
 
         return $value instanceof self ? $value : null;
+    }
+
+    /** A group that has to be there. */
+    public function within(string $name): self
+    {
+        return $this->group($name) ?? throw new \LogicException("The group $name is not there.");
     }
 
     /** @return list<Values> */

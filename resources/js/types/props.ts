@@ -162,7 +162,7 @@ export interface ExplanationProps {
 export interface FieldProps {
     name: string;
     label: string;
-    kind: 'length' | 'number' | 'numbers' | 'lengths' | 'places' | 'count' | 'choice' | 'truth' | 'text' | 'group' | 'list';
+    kind: 'length' | 'number' | 'numbers' | 'lengths' | 'places' | 'count' | 'choice' | 'truth' | 'text' | 'names' | 'group' | 'list';
     unit: string;
     isRequired: boolean;
     default: string;

@@ -107,6 +107,7 @@ function usual(field: FieldProps, unit: Unit): string {
 
 function suffix(field: FieldProps, unit: string): string {
     if (field.kind === 'length' || field.kind === 'lengths') return `, ${unit}`;
+    if (field.kind === 'names') return ', one after the other';
     if (field.kind === 'places') return `, ${unit}; one place after the other, with ; between`;
     return field.unit ? `, ${field.unit}` : '';
 }

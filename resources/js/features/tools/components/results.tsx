@@ -13,13 +13,13 @@ interface Props {
 export function Results({ results, values, unit, source }: Props) {
     const truths = results.filter((one) => one.kind === 'truth' && typeof values[one.name] === 'boolean');
     const sentences = results.filter((one) => one.kind === 'text' && values[one.name] != null);
-    const tables = results.filter((one) => one.kind === 'list' && Array.isArray(values[one.name]));
+    const tables = results.flatMap((one) => lists(one, values[one.name]));
     const good = truths.every((one) => values[one.name] === true) && values.verdict !== 'out';
     return (
         <div className={`mt-4 border-l-[6px] pl-4 ${good ? 'border-ink' : 'border-out'}`}>
             {truths.map((one) => (
                 <h2 key={one.name} className="font-head text-3xl font-semibold">
-                    {values[one.name] === true ? one.label : `Not so: ${one.label.toLowerCase()}`}
+                    {values[one.name] === true ? one.label : `Not ${one.label.toLowerCase()}`}
                 </h2>
             ))}
             {sentences.map((one) => (
@@ -42,8 +42,8 @@ export function Results({ results, values, unit, source }: Props) {
                         ))}
                 </tbody>
             </table>
-            {tables.map((one) => (
-                <Table key={one.name} table={one} entries={values[one.name] as unknown[]} unit={unit} />
+            {tables.map(([table, entries]) => (
+                <Table key={table.name} table={table} entries={entries} unit={unit} />
             ))}
             <p className="mt-2 text-sm text-soft">{source}</p>
         </div>
@@ -83,6 +83,12 @@ function Table({ table, entries, unit }: { table: ToolResultProps; entries: unkn
     );
 }
 
+/** The lists of a result, those of a group too. */
+function lists(result: ToolResultProps, value: unknown): [ToolResultProps, unknown[]][] {
+    if (result.kind === 'list') return Array.isArray(value) ? [[result, value]] : [];
+    return result.results.flatMap((one) => lists(one, at(value, one.name)));
+}
+
 /** A result as lines of label and value; a group as one line for each of what it holds. */
 function rows(result: ToolResultProps, value: unknown, unit: Unit, short = false): [string, string][] {
     if (value === null || value === undefined) return short ? [] : [[result.label, '–']];
@@ -91,6 +97,7 @@ function rows(result: ToolResultProps, value: unknown, unit: Unit, short = false
     if (typeof value === 'object') {
         return Object.entries(value).flatMap(([name, one]): [string, string][] => {
             const inner = result.results.find((known) => known.name === name);
+            if (inner?.kind === 'list') return [];
             if (inner) return rows(inner, one, unit, short).map(([label, said]) => [`${result.label}: ${label.toLowerCase()}`, said]);
             if (result.results.length > 0) return [];
             return [[`${result.label}: ${words(name)}`, plain({ ...result, kind: result.unit ? 'number' : 'length' }, one, unit)]];

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Structure;
+
+/** What a mass that moves along a frame does at its worst places. Moments N·m, reactions N. */
+final readonly class MovingMassEnvelope
+{
+    /** Moments that differ by less, as a share, are the same; the first place then counts. */
+    private const SAME = 1e-9;
+
+    /** @param  non-empty-list<array{position: float, beam: FrameBeam}>  $places */
+    public function __construct(private array $places) {}
+
+    /**
+     * @param  list<float>  $stations
+     * @return array<string, mixed>
+     */
+    public function at(array $stations): array
+    {
+        $moments = array_map(fn (array $place): array => $place['beam']->moments($stations), $this->places);
+
+        return [
+            'greatestMoment' => $this->extreme(0),
+            'leastMoment' => $this->extreme(1),
+            'reactions' => array_map(fn (AxleSupport $support, int $k): array => ['id' => $support->id, ...$this->range(array_map(fn (array $place): float => $place['beam']->reactions[$k], $this->places))], $this->places[0]['beam']->supports, [0, 1]),
+            'stations' => array_map(fn (float $x, int $k): array => ['station' => $x, ...$this->range(array_map(fn (float $moment): float => $moment / 1000, array_column($moments, $k)))], $stations, array_keys($stations)),
+        ];
+    }
+
+    /**
+     * @param  int  $which  0 the greatest, 1 the least
+     * @return array{moment: float, station: float, position: float}
+     */
+    private function extreme(int $which): array
+    {
+        $extreme = null;
+        foreach ($this->places as ['position' => $position, 'beam' => $beam]) {
+            [$moment, $station] = $beam->extremes()[$which];
+            $gain = $extreme === null ? INF : ($which === 0 ? 1 : -1) * ($moment / 1000 - $extreme['moment']) - self::SAME * abs($extreme['moment']);
+            $extreme = $extreme === null || $gain > 0.0 ? ['moment' => $moment / 1000, 'station' => $station, 'position' => $position] : $extreme;
+        }
+
+        return $extreme;
+    }
+
+    /**
+     * @param  list<float>  $values
+     * @return array{least: float, greatest: float}
+     */
+    private function range(array $values): array
+    {
+        return ['least' => min([INF, ...$values]), 'greatest' => max([-INF, ...$values])];
+    }
+}
