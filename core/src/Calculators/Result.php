@@ -33,7 +33,13 @@ final readonly class Result
         return new self($name, $label, FieldKind::Group, $unit);
     }
 
-    /** A word that stands for itself, such as “open”. */
+    /** The name of something that was given, such as of a bracket. */
+    public static function named(string $name, string $label): self
+    {
+        return new self($name, $label, FieldKind::Names);
+    }
+
+    /** One of a few words, such as “open”. */
     public static function word(string $name, string $label): self
     {
         return new self($name, $label, FieldKind::Choice);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Settings;
 
+use Geodex\Core\Calculators\Plan\BeamCalculator;
 use Geodex\Core\Calculators\Plan\InsertCalculator;
 use Geodex\Core\Driveline\DrivelineLimits;
 use Geodex\Core\Plan\CutChecker;
@@ -15,7 +16,7 @@ use Geodex\Core\Survey\SurveyOptions;
 final readonly class ShopDefaults
 {
     /** @var list<class-string<HasShopDefaults>> */
-    private const DECLARING = [SurveyOptions::class, CutChecker::class, InsertCalculator::class, DrivelineLimits::class];
+    private const DECLARING = [SurveyOptions::class, CutChecker::class, InsertCalculator::class, BeamCalculator::class, DrivelineLimits::class];
 
     /** @return array<string, ShopDefault> by name, in the order of the settings */
     public static function all(): array

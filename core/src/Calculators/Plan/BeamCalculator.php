@@ -9,13 +9,15 @@ use Geodex\Core\Calculators\Result;
 use Geodex\Core\Fields\Field;
 use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Fields\Values;
+use Geodex\Core\Shop\HasShopDefaults;
+use Geodex\Core\Shop\ShopDefault;
 use Geodex\Core\Structure\AxleSupport;
 use Geodex\Core\Structure\BendingFrequency;
 use Geodex\Core\Structure\FrameBeam;
 use Geodex\Core\Structure\MovingMassEnvelope;
 
 /** What loads do to a frame on its axles: reactions, moments, stress, deflection, and how the first bending frequency changes. */
-final readonly class BeamCalculator implements Calculator
+final readonly class BeamCalculator implements Calculator, HasShopDefaults
 {
     private const GRAVITY = 9.80665;
 
@@ -39,6 +41,11 @@ final readonly class BeamCalculator implements Calculator
         return 'Macaulay\'s method, any text on mechanics of materials; frequency by Rayleigh; E 210 000 MPa (EN 1993-1-1); dynamic factor: body-builder practice, 2 to 3 on the road, 3 to 4 off it, shop default.';
     }
 
+    public static function shopDefaults(): array
+    {
+        return [new ShopDefault('Structure', Field::number('dynamicFactor', 'Dynamic factor on stress')->between(1.0, 10.0)->defaults(1.0), 'Body-builder practice: 2 to 3 on the road, 3 to 4 off it; 1: static.')];
+    }
+
     public static function fields(): array
     {
         return [
@@ -50,7 +57,7 @@ final readonly class BeamCalculator implements Calculator
             Field::listing('masses', 'Masses at a point', [Field::text('name', 'What')->optional(), Field::length('station', 'Station'), Field::number('mass', 'Mass', 'kg')->positive()], 0)->optional(),
             Field::listing('spreads', 'Masses spread evenly', [Field::text('name', 'What')->optional(), Field::length('from', 'From'), Field::length('to', 'To'), Field::number('mass', 'Mass', 'kg')->positive()], 0)->optional(),
             Field::lengths('stations', 'Stations wanted', 0, 200)->optional(),
-            Field::number('dynamicFactor', 'Dynamic factor', '', 'Multiplies stress only.')->between(1.0, 10.0)->defaults(1.0),
+            Field::number('dynamicFactor', 'Dynamic factor', '', 'Multiplies stress only.')->between(1.0, 10.0)->defaults(1.0)->proposing('dynamicFactor'),
             Field::group('section', 'Section of one rail', [
                 Field::number('Iy', 'I, seen from the side', 'mm⁴')->positive(),
                 Field::group('sectionModulus', 'Section modulus', [Field::number('top', 'Top', 'mm³')->positive(), Field::number('bottom', 'Bottom', 'mm³')->positive()]),
@@ -74,7 +81,7 @@ final readonly class BeamCalculator implements Calculator
             Result::group('leastMoment', 'Least', $moment),
             Result::group('greatestStress', 'Greatest stress', [Result::number('stress', 'stress', 'MPa'), Result::length('station', 'at')]),
             Result::number('bendingFrequency', 'First bending frequency', 'Hz'),
-            Result::table('reactions', 'Axles', [Result::word('id', 'axle'), Result::number('mass', 'carries', 'kg'), Result::truth('uplift', 'lifts')]),
+            Result::table('reactions', 'Axles', [Result::named('id', 'axle'), Result::number('mass', 'carries', 'kg'), Result::truth('uplift', 'lifts')]),
             Result::table('stations', 'Stations', [
                 Result::length('station', 'station'), Result::number('shearAfter', 'shear behind', 'N'), Result::number('moment', 'moment', 'N·m'), Result::number('stressTop', 'stress, top', 'MPa'),
                 Result::number('stressBottom', 'bottom', 'MPa'), Result::length('deflection', 'deflection'),

@@ -71,7 +71,7 @@ final readonly class BracketFitCalculator implements Calculator
             Result::number('costWithoutShift', 'without a shift', 'mm'),
             Result::number('unplacedWithoutShift', 'without a place, without a shift'),
             Result::table('brackets', 'Brackets', [
-                Result::word('id', 'bracket'), Result::truth('placed', 'has a place'), Result::length('move', 'move'), Result::length('station', 'station'), Result::length('total', 'from where it was'), Result::length('needed', 'would need'),
+                Result::named('id', 'bracket'), Result::truth('placed', 'has a place'), Result::length('move', 'move'), Result::length('station', 'station'), Result::length('total', 'from where it was'), Result::length('needed', 'would need'),
             ]),
         ];
     }

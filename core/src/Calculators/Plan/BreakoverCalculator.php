@@ -54,14 +54,14 @@ final readonly class BreakoverCalculator implements Calculator
 
     public static function results(): array
     {
-        $zone = [Result::number('angle', 'angle', '°'), Result::word('point', 'at')];
+        $zone = [Result::number('angle', 'angle', '°'), Result::named('point', 'at')];
 
         return [
             Result::group('approach', 'Approach', $zone),
             Result::group('breakover', 'Breakover', [...$zone, Result::number('simpleAngle', 'by tape on the floor', '°')]),
             Result::group('departure', 'Departure', $zone),
             Result::table('points', 'Parts', [
-                Result::word('id', 'part'), Result::word('zone', 'zone'), Result::number('angle', 'angle', '°'), Result::number('frontAngle', 'front wheel', '°'), Result::number('rearAngle', 'rear wheel', '°'),
+                Result::named('id', 'part'), Result::word('zone', 'zone'), Result::number('angle', 'angle', '°'), Result::number('frontAngle', 'front wheel', '°'), Result::number('rearAngle', 'rear wheel', '°'),
             ]),
         ];
     }

@@ -57,11 +57,11 @@ final readonly class FastenersCalculator implements Calculator
     {
         return [
             Result::truth('holds', 'Strong enough'),
-            Result::group('worst', 'Worst', [Result::word('id', 'at'), Result::number('stress', 'stress', 'MPa'), Result::number('utilisation', 'used')]),
+            Result::group('worst', 'Worst', [Result::named('id', 'at'), Result::number('stress', 'stress', 'MPa'), Result::number('utilisation', 'used')]),
             Result::number('moment', 'Moment about the centre', 'N·m'),
-            Result::table('fasteners', 'Bolts or plugs', [Result::word('id', 'name'), Result::number('magnitude', 'force', 'N'), Result::number('stress', 'stress', 'MPa'), Result::number('utilisation', 'used')]),
+            Result::table('fasteners', 'Bolts or plugs', [Result::named('id', 'name'), Result::number('magnitude', 'force', 'N'), Result::number('stress', 'stress', 'MPa'), Result::number('utilisation', 'used')]),
             Result::table('welds', 'Weld lines', [
-                Result::word('id', 'name'), Result::length('length', 'length'), Result::number('worstPerMillimetre', 'worst', 'N/mm'), Result::number('stress', 'stress', 'MPa'), Result::number('utilisation', 'used'),
+                Result::named('id', 'name'), Result::length('length', 'length'), Result::number('worstPerMillimetre', 'worst', 'N/mm'), Result::number('stress', 'stress', 'MPa'), Result::number('utilisation', 'used'),
             ]),
             Result::number('area', 'Area', 'mm²'),
             Result::number('polarInertia', 'Polar inertia', 'mm⁴'),

@@ -70,7 +70,7 @@ final readonly class PostsCalculator implements Calculator
     {
         return [
             Result::truth('steady', 'Steady in every case'),
-            Result::table('cases', 'Cases', [Result::word('case', 'case'), Result::number('leastShare', 'least share'), Result::truth('steady', 'steady'), Result::truth('tips', 'tips'), Result::word('tipsAbout', 'about')]),
+            Result::table('cases', 'Cases', [Result::word('case', 'case'), Result::number('leastShare', 'least share'), Result::truth('steady', 'steady'), Result::truth('tips', 'tips'), Result::named('tipsAbout', 'about')]),
             Result::group('posts', 'One post', [
                 Result::number('load', 'carries', 'N'), Result::number('allowable', 'may carry', 'N'), Result::number('utilisation', 'used'), Result::truth('holds', 'strong enough'), Result::word('governs', 'governed by'),
                 Result::number('slenderness', 'slenderness'), Result::number('critical', 'buckles at', 'N'), Result::number('squash', 'yields at', 'N'),

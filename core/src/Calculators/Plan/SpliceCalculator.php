@@ -79,10 +79,10 @@ final readonly class SpliceCalculator implements Calculator
 
         return [
             Result::truth('holds', 'Strong enough'),
-            Result::group('governing', 'Governed by', [Result::word('place', 'place'), Result::word('part', 'part'), Result::word('side', 'side'), Result::number('utilisation', 'used')]),
-            Result::group('joint', 'At the joint', [Result::number('ratioToRail', 'strength to the rail\'s'), Result::number('modulus', 'modulus', 'mm³'), Result::number('inertia', 'I', 'mm⁴'), Result::table('parts', 'Parts', [Result::word('id', 'part'), Result::number('developedShare', 'developed'), Result::number('momentShare', 'share of the moment'), ...$use])]),
+            Result::group('governing', 'Governed by', [Result::word('place', 'place'), Result::named('part', 'part'), Result::word('side', 'side'), Result::number('utilisation', 'used')]),
+            Result::group('joint', 'At the joint', [Result::number('ratioToRail', 'strength to the rail\'s'), Result::number('modulus', 'modulus', 'mm³'), Result::number('inertia', 'I', 'mm⁴'), Result::table('parts', 'Parts', [Result::named('id', 'part'), Result::number('developedShare', 'developed'), Result::number('momentShare', 'share of the moment'), ...$use])]),
             Result::table('development', 'Fastenings', [
-                Result::word('id', 'part'), Result::word('side', 'side'), Result::number('axial', 'axial', 'N'), Result::number('shear', 'shear', 'N'), Result::number('moment', 'moment', 'N·m'), Result::number('utilisation', 'used'),
+                Result::named('id', 'part'), Result::word('side', 'side'), Result::number('axial', 'axial', 'N'), Result::number('shear', 'shear', 'N'), Result::number('moment', 'moment', 'N·m'), Result::number('utilisation', 'used'),
             ]),
             Result::table('railAtPlateEnds', 'Rail at the plates\' ends', [Result::word('side', 'side'), Result::length('x', 'at'), Result::number('moment', 'moment', 'N·m'), Result::number('stiffnessStep', 'step'), ...$use]),
             Result::group('insert', 'Insert', $use),

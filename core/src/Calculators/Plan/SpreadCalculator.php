@@ -64,7 +64,7 @@ final readonly class SpreadCalculator implements Calculator
             Result::group('turnSigma', '± (1 σ)', $six),
             Result::number('redundancy', 'Readings to spare'),
             Result::table('moves', 'Moves, in this order', [Result::word('move', 'move'), Result::number('angle', 'turn', '°'), Result::length('amount', 'by'), Result::number('sigma', '± (1 σ)')]),
-            Result::table('readings', 'Readings', [Result::word('id', 'reading'), Result::number('residual', 'misfit'), Result::number('redundancy', 'checked by the others'), Result::number('standardised', 'to its uncertainty')]),
+            Result::table('readings', 'Readings', [Result::named('id', 'reading'), Result::number('residual', 'misfit'), Result::number('redundancy', 'checked by the others'), Result::number('standardised', 'to its uncertainty')]),
         ];
     }
 

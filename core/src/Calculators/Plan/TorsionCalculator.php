@@ -57,7 +57,7 @@ final readonly class TorsionCalculator implements Calculator
             Field::length('freeLength', 'Length between places that hold it against twist')->positive(),
             Field::choice('held', 'Held', ['one-end', 'both-ends'])->defaults('one-end'),
             Field::length('at', 'Load from one held end', 'Both ends held; left empty: half-way.')->positive()->optional(),
-            Field::number('dynamicFactor', 'Dynamic factor', '', 'Multiplies the stress only.')->between(1.0, 10.0)->defaults(1.0),
+            Field::number('dynamicFactor', 'Dynamic factor', '', 'Multiplies the stress only.')->between(1.0, 10.0)->defaults(1.0)->proposing('dynamicFactor'),
             Field::number('shearModulus', 'Shear modulus', 'MPa')->positive()->defaults(self::STEEL_SHEAR_MODULUS),
         ];
     }

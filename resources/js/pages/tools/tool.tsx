@@ -1,5 +1,5 @@
 import { Head, Link } from '@inertiajs/react';
-import { useState, type FormEvent } from 'react';
+import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { FieldInputs } from '@/shared/ui/field-inputs';
 import { Results } from '@/features/tools/components/results';
 import { sketches } from '@/features/tools/sketches';
@@ -18,16 +18,21 @@ export default function ToolPage({ tool }: { tool: ToolProps }) {
     const [result, setResult] = useState<Record<string, unknown> | null>(null);
     const [trouble, setTrouble] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
+    const answer = useRef<HTMLElement>(null);
+    // Under a long form the answer would stand where nobody looks.
+    useEffect(() => {
+        if (result) answer.current?.scrollIntoView({ block: 'start' });
+    }, [result]);
     const Sketch = sketches[tool.name];
     const submit = async (event: FormEvent) => {
         event.preventDefault();
         setBusy(true);
-        const answer = await send<Record<string, unknown>>('POST', path('tool.calculate', { tool: tool.name }), { unit, values });
+        const came = await send<Record<string, unknown>>('POST', path('tool.calculate', { tool: tool.name }), { unit, values });
         setBusy(false);
-        const fields = answer.state === 'refused' ? answer.fields : {};
+        const fields = came.state === 'refused' ? came.fields : {};
         setErrors(fields);
-        setResult(answer.state === 'ok' ? answer.body : null);
-        setTrouble(answer.state === 'ok' || answer.state === 'nothing' || Object.keys(fields).length > 0 ? null : answer.message);
+        setResult(came.state === 'ok' ? came.body : null);
+        setTrouble(came.state === 'ok' || came.state === 'nothing' || Object.keys(fields).length > 0 ? null : came.message);
     };
     return (
         <div className="min-h-dvh">
@@ -37,7 +42,7 @@ export default function ToolPage({ tool }: { tool: ToolProps }) {
                 <UnitSwitch unit={unit} onChange={setUnit} />
             </TopBar>
             <main className="mx-auto grid max-w-5xl gap-8 px-4 py-8 md:grid-cols-[1fr_1.1fr]">
-                <form onSubmit={(event) => void submit(event)} className="grid content-start gap-4" noValidate aria-busy={busy}>
+                <form onSubmit={(event) => void submit(event)} className="grid min-w-0 content-start gap-4" noValidate aria-busy={busy}>
                     <p className="text-soft">
                         {tool.purpose}{' '}
                         <Link href={path('tools')} className="underline underline-offset-4">
@@ -49,7 +54,12 @@ export default function ToolPage({ tool }: { tool: ToolProps }) {
                         Work it out
                     </Button>
                 </form>
-                <section aria-live="polite" aria-label="Answer">
+                <section
+                    ref={answer}
+                    aria-live="polite"
+                    aria-label="Answer"
+                    className="min-w-0 scroll-mt-4 md:sticky md:top-4 md:self-start"
+                >
                     {Sketch && <Sketch result={result} />}
                     {trouble && <p className="mt-4 border-l-[6px] border-out pl-3">{trouble}</p>}
                     {Object.keys(errors).length > 0 && (

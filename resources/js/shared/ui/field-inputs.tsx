@@ -4,6 +4,7 @@ import { Segmented } from '@/shared/ui/segmented';
 import { Select } from '@/shared/ui/select';
 import type { Unit } from '@/shared/lib/format';
 import { typedLength } from '@/shared/lib/typed';
+import { spaced } from '@/shared/lib/spaced';
 import type { FieldProps } from '@/types/props';
 
 type Values = Record<string, unknown>;
@@ -64,7 +65,7 @@ function FieldInput(props: One) {
                         value={typeof value === 'string' ? value : ''}
                         choices={[
                             { value: '', label: field.default ? `as usual: ${field.default}` : 'choose' },
-                            ...field.choices.map((choice) => ({ value: choice, label: choice })),
+                            ...field.choices.map((choice) => ({ value: choice, label: spaced(choice) })),
                         ]}
                         onChange={(chosen) => onChange(chosen || undefined)}
                     />
@@ -115,10 +116,10 @@ function suffix(field: FieldProps, unit: string): string {
 function Group({ field, unit, value, onChange, errors, at }: One) {
     const given = typeof value === 'object' && value !== null ? (value as Values) : {};
     return (
-        <fieldset className="border-t border-line pt-2">
+        <fieldset className="col-span-full border-t border-line pt-2">
             <legend className="font-head text-lg font-semibold">
                 {field.label}
-                {field.isRequired ? '' : ', if read'}
+                {field.isRequired ? '' : ', if known'}
             </legend>
             {field.help && <p className="mb-2 text-sm text-soft">{field.help}</p>}
             {errors[at] && <p className="mb-1 text-sm font-medium text-out">{errors[at]}</p>}
@@ -140,7 +141,7 @@ function Entries({ field, unit, value, onChange, errors, at }: One) {
     const entries = Array.isArray(value) ? (value as Values[]) : [];
     const set = (next: Values[]) => onChange(next.length === 0 ? undefined : next);
     return (
-        <fieldset className="border-t border-line pt-2">
+        <fieldset className="col-span-full border-t border-line pt-2">
             <legend className="font-head text-lg font-semibold">{field.label}</legend>
             {errors[at] && <p className="mb-1 text-sm font-medium text-out">{errors[at]}</p>}
             {entries.map((entry, i) => (

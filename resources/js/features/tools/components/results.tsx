@@ -1,5 +1,6 @@
 import { formatDeviation, type Unit } from '@/shared/lib/format';
 import { say } from '@/shared/lib/say';
+import { spaced } from '@/shared/lib/spaced';
 import type { Sentence, ToolResultProps } from '@/types/props';
 
 interface Props {
@@ -91,24 +92,27 @@ function lists(result: ToolResultProps, value: unknown): [ToolResultProps, unkno
 
 /** A result as lines of label and value; a group as one line for each of what it holds. */
 function rows(result: ToolResultProps, value: unknown, unit: Unit, short = false): [string, string][] {
-    if (value === null || value === undefined) return short ? [] : [[result.label, '–']];
+    if (value === null || value === undefined) return short || result.kind === 'group' ? [] : [[result.label, '–']];
     if (isSentence(value)) return [[result.label, say(value, unit)]];
     if (Array.isArray(value)) return [[result.label, value.map((one) => plain(result, one, unit)).join(', ')]];
     if (typeof value === 'object') {
-        return Object.entries(value).flatMap(([name, one]): [string, string][] => {
-            const inner = result.results.find((known) => known.name === name);
-            if (inner?.kind === 'list') return [];
-            if (inner) return rows(inner, one, unit, short).map(([label, said]) => [`${result.label}: ${label.toLowerCase()}`, said]);
-            if (result.results.length > 0) return [];
-            return [[`${result.label}: ${words(name)}`, plain({ ...result, kind: result.unit ? 'number' : 'length' }, one, unit)]];
-        });
+        if (result.results.length > 0) {
+            return result.results
+                .filter((inner) => inner.kind !== 'list')
+                .flatMap((inner) => rows(inner, at(value, inner.name), unit, true))
+                .map(([label, said]): [string, string] => [`${result.label}: ${label}`, said]);
+        }
+        return Object.entries(value).map(([name, one]): [string, string] => [
+            `${result.label}: ${spaced(name)}`,
+            plain({ ...result, kind: result.unit ? 'number' : 'length' }, one, unit),
+        ]);
     }
     return [[result.label, plain(result, value, unit)]];
 }
 
 function plain(result: ToolResultProps, value: unknown, unit: Unit): string {
     if (typeof value === 'boolean') return value ? 'yes' : 'no';
-    if (typeof value !== 'number') return String(value);
+    if (typeof value !== 'number') return result.kind === 'choice' ? spaced(String(value)) : String(value);
     if (result.kind === 'length' || result.kind === 'lengths') return `${formatDeviation(value, unit, false)} ${unit}`;
     const digits = Math.abs(value) < 10 ? 3 : Math.abs(value) < 1000 ? 1 : 0;
     return `${value.toFixed(digits).replace('-', '−')} ${result.unit}`.trim();
@@ -120,9 +124,4 @@ function at(entry: unknown, name: string): unknown {
 
 function isSentence(value: unknown): value is Sentence {
     return typeof value === 'object' && value !== null && 'template' in value;
-}
-
-/** frontLeft: front left */
-function words(name: string): string {
-    return name.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 }
