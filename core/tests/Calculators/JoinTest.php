@@ -109,6 +109,7 @@ describe('brackets past obstacles', function () {
     })->with([
         'an obstacle backwards' => [['obstacles' => [['from' => 9, 'to' => 3]]], 'obstacles[0].to'], 'a rail backwards' => [['railFrom' => 9, 'railTo' => 3], 'railTo: has to lie behind'],
         'a name twice' => [['brackets' => [['id' => 'A', 'station' => 1, 'foot' => 1], ['id' => 'A', 'station' => 2, 'foot' => 1]]], '“A” is used twice'], 'no foot' => [['brackets' => [['station' => 1, 'foot' => 0]]], 'more than 0'],
+        'more than can be tried in a moment' => [['brackets' => array_fill(0, 61, ['station' => 1, 'foot' => 9])], 'takes from 1 to 60'],
     ]);
 });
 

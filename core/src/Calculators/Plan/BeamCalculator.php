@@ -21,6 +21,9 @@ final readonly class BeamCalculator implements Calculator, HasShopDefaults
 {
     private const GRAVITY = 9.80665;
 
+    /** More masses are listed by nobody, and would take long. */
+    private const MOST = 100;
+
     public static function name(): string
     {
         return 'beam';
@@ -54,8 +57,8 @@ final readonly class BeamCalculator implements Calculator, HasShopDefaults
                 Field::length('station', 'Station'),
                 Field::lengths('hangers', 'Hangers, before and behind', 2)->optional(),
             ], 2, 2),
-            Field::listing('masses', 'Masses at a point', [Field::text('name', 'What')->optional(), Field::length('station', 'Station'), Field::number('mass', 'Mass', 'kg')->positive()], 0)->optional(),
-            Field::listing('spreads', 'Masses spread evenly', [Field::text('name', 'What')->optional(), Field::length('from', 'From'), Field::length('to', 'To'), Field::number('mass', 'Mass', 'kg')->positive()], 0)->optional(),
+            Field::listing('masses', 'Masses at a point', [Field::text('name', 'What')->optional(), Field::length('station', 'Station'), Field::number('mass', 'Mass', 'kg')->positive()], 0, self::MOST)->optional(),
+            Field::listing('spreads', 'Masses spread evenly', [Field::text('name', 'What')->optional(), Field::length('from', 'From'), Field::length('to', 'To'), Field::number('mass', 'Mass', 'kg')->positive()], 0, self::MOST)->optional(),
             Field::lengths('stations', 'Stations wanted', 0, 200)->optional(),
             Field::number('dynamicFactor', 'Dynamic factor', '', 'Multiplies stress only.')->between(1.0, 10.0)->defaults(1.0)->proposing('dynamicFactor'),
             Field::group('section', 'Section of one rail', [

@@ -16,6 +16,9 @@ use Geodex\Core\Structure\StackedRectangles;
 /** Whether a rail is as strong at its joint as before, and where it is not. */
 final readonly class SpliceCalculator implements Calculator
 {
+    /** More parts cross no joint. */
+    private const MOST = 20;
+
     private const HEAT_FACTOR = ['mild' => 1.0, 'highStrength' => 0.9];
 
     public static function name(): string
@@ -68,7 +71,7 @@ final readonly class SpliceCalculator implements Calculator
                 Field::group('each', 'Both sides alike', $side)->optional(),
                 Field::group('front', 'or front', $side)->optional(),
                 Field::group('rear', 'and rear', $side)->optional(),
-            ], 0)->optional(),
+            ], 0, self::MOST)->optional(),
             Field::group('insert', 'Insert, alone', [StackedSection::field('Section'), Field::number('yield', 'Yield', 'MPa')->positive(), Field::length('x', 'Mid-length behind the joint')])->optional(),
         ];
     }
