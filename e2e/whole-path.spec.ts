@@ -34,7 +34,7 @@ test('from a called-out reading to a planned frame', async ({ page }) => {
     // Findings, in words and by point.
     await page.getByRole('link', { name: /^Findings/ }).click();
     await expect(page.getByText(/The rear is twisted, right side high/).first()).toBeVisible();
-    await expect(page.getByRole('row', { name: /^AL .*settled/ })).toBeVisible();
+    await expect(page.getByRole('row', { name: /^AL .*within/ })).toBeVisible();
     await expect(page.getByRole('row', { name: /^MR .*not read/ })).toBeVisible();
 
     // The stretch: placed by arrow keys, its length typed.

@@ -25,7 +25,7 @@
     <body>
         <main>
             @php
-                $words = ['in' => '○ settled', 'out' => '■ out', 'unsure' => '◌ undecided', 'unmeasured' => '× not read'];
+                $words = ['in' => '○ within', 'out' => '■ out', 'unsure' => '◌ undecided', 'unmeasured' => '× not read'];
                 $states = ['agrees' => 'agrees', 'doubtful' => 'does not fit', 'questioned' => 'one of these is wrong', 'unchecked' => 'unchecked', 'struck' => 'struck', 'superseded' => 'superseded', 'alone' => 'not computed'];
                 $signed = fn (?float $v): string => $v === null ? '–' : ($v > 0 ? '+' : '').$length($v);
                 $degrees = fn (float $v): string => number_format($v, 2).'°';
@@ -43,7 +43,7 @@
 
             @if ($sketch !== '')
                 <img alt="Plan above, left side below; chart grey, measured frame black, deviations enlarged 20 times" src="data:image/svg+xml;base64,{{ base64_encode($sketch) }}" />
-                <p>Plan seen from above, front to the left; side seen from the left, right rail dashed. Deviations enlarged 20 times. ○ settled ◌ undecided ■ out × not read.</p>
+                <p>Plan seen from above, front to the left; side seen from the left, right rail dashed. Deviations enlarged 20 times. ○ within tolerance ◌ undecided ■ out × not read.</p>
             @endif
 
             <h2>Survey</h2>

@@ -17,7 +17,7 @@ final readonly class PointJudge implements HasProvenance
     public static function provenance(): array
     {
         return [
-            new Provenance('verdict', 'Verdict', 'settled: |d| + 1.96 σ ≤ allowed; out: |d| − 1.96 σ > allowed; else undecided. Only where every explanation says so, and 1.96 σ ≤ 3 × allowed', 'Decision with uncertainty, ISO 14253-1'),
+            new Provenance('verdict', 'Verdict', 'within: |d| + 1.96 σ ≤ allowed; out: |d| − 1.96 σ > allowed; else undecided. Only where every explanation says so, and 1.96 σ ≤ 3 × allowed', 'Decision with uncertainty, ISO 14253-1'),
         ];
     }
 

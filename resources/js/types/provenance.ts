@@ -4,7 +4,7 @@
 export const provenance = {
     deviation: {"title":"Deviation","formula":"measured − chart, after all readings are adjusted together and the base points are laid on the chart","source":"Least squares: Mikhail & Ackermann, Observations and Least Squares","limit":"Frame taken as stiff while it is read; a chart as good as its sigma says."},
     expanded: {"title":"Uncertainty","formula":"± 1.96 σ: the true value lies inside in 95 of 100 cases; σ follows from the readings and their own σ","source":"S-transformation to the base points, Baarda","limit":""},
-    verdict: {"title":"Verdict","formula":"settled: |d| + 1.96 σ ≤ allowed; out: |d| − 1.96 σ > allowed; else undecided. Only where every explanation says so, and 1.96 σ ≤ 3 × allowed","source":"Decision with uncertainty, ISO 14253-1","limit":""},
+    verdict: {"title":"Verdict","formula":"within: |d| + 1.96 σ ≤ allowed; out: |d| − 1.96 σ > allowed; else undecided. Only where every explanation says so, and 1.96 σ ≤ 3 × allowed","source":"Decision with uncertainty, ISO 14253-1","limit":""},
     off: {"title":"Off","formula":"read − what all other readings say it should be","source":"Residual of the adjustment; for a reading that does not fit, without its own say","limit":""},
     standardised: {"title":"Standardised residual","formula":"w = v / (σ √r), suspect over 3.29 (one good reading in a thousand)","source":"Data snooping, Baarda; Ghilani, Adjustment Computations","limit":"Not judged where r ≤ 0.05: nothing else checks it."},
     detectable: {"title":"Smallest mistake that shows","formula":"(3.29 + 1.645) σ / √r: found in 95 of 100 cases","source":"Baarda, A Testing Procedure for Use in Geodetic Networks","limit":""},

@@ -1,8 +1,8 @@
 export type PointState = 'in' | 'out' | 'unsure' | 'unmeasured';
 
-export const STATE_WORDS: Record<PointState, string> = { in: 'settled', out: 'out', unsure: 'undecided', unmeasured: 'not read' };
+export const STATE_WORDS: Record<PointState, string> = { in: 'within', out: 'out', unsure: 'undecided', unmeasured: 'not read' };
 
-/** The four states, told by shape: ring settled, dashed ring with a dot undecided, solid square out, cross not read. */
+/** The four states, told by shape: ring within tolerance, dashed ring with a dot undecided, solid square out, cross not read. */
 export function StateShape({ state, size = 5 }: { state: PointState; size?: number }) {
     switch (state) {
         case 'in':
