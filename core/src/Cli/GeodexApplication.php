@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Geodex\Core\Cli;
 
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\JobFile\InvalidFile;
 use Symfony\Component\Console\Application;
 use Symfony\Component\Console\Exception\ExceptionInterface;
@@ -44,6 +45,8 @@ final readonly class GeodexApplication
             return $this->fail(explode("\n", $failure->getMessage()), self::CANNOT_COMPUTE);
         } catch (InvalidFile $failure) {
             return $this->fail(array_map(strval(...), $failure->problems()), self::BAD_INPUT);
+        } catch (InvalidFields $failure) {
+            return $this->fail(array_map(fn (array $one): string => ($one['path'] === 'input' ? '$' : "$.{$one['path']}").": {$one['message']}", $failure->problems()), self::BAD_INPUT);
         } catch (CoreFailure $failure) {
             return $this->fail(explode("\n", $failure->getMessage()), self::BAD_INPUT);
         } catch (ExceptionInterface $misuse) {

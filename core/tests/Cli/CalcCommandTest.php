@@ -22,7 +22,7 @@ it('ends with 2, one line for each fault, and nothing on standard output', funct
     [$code, $out, $err] = calc($arguments, $input);
     expect($code)->toBe(2)->and($out)->toBe('')->and($err)->toContain($says);
 })->with([
-    'bad input' => ['square-check -', '{"diagonalA": 0, "more": 1}', "more: unknown key; known are diagonalA, diagonalB, length, otherLength, width, otherWidth, sigma, tolerance.\ndiagonalA: Diagonal"],
+    'bad input' => ['square-check -', '{"diagonalA": 0, "more": 1}', "\$.more: unknown key; known are diagonalA, diagonalB, length, otherLength, width, otherWidth, sigma, tolerance.\n\$.diagonalA: Diagonal"],
     'no JSON' => ['square-check -', '{', 'not JSON'],
     'unknown tool' => ['guess -', '{}', 'There is no calculator “guess”'],
     'no file' => ['square-check /nowhere.json', '', 'cannot read the file'],
