@@ -14,6 +14,9 @@ final class FieldReader
     /** No number of this trade is larger. */
     private const MAX = 1e9;
 
+    /** Nearer to nothing than this, and not nothing, is no measure of anything: dividing by it would lead nowhere. */
+    private const NEAREST = 1e-12;
+
     /** @var list<string> */
     private array $problems = [];
 
@@ -89,6 +92,9 @@ final class FieldReader
     private function number(Field $field, mixed $given, string $at): ?float
     {
         $number = $field->kind === FieldKind::Length ? $this->length($given, $at) : $this->plain($field, $given, $at);
+        if ($number !== null && $number !== 0.0 && abs($number) < self::NEAREST) {
+            return $this->report($at, sprintf('%g is nearer to nothing than can be worked with; give 0, or at least %g.', $number, self::NEAREST));
+        }
         if ($number !== null && ! $field->allows($number)) {
             $this->report($at, "{$field->label} has to be {$field->range($this->unit)}, not {$field->said($number, $this->unit)}.");
 

@@ -72,3 +72,8 @@ it('reads what was typed in a form: numbers as text, and nothing typed as nothin
     expect($given->number('length'))->toEqualWithDelta(101.6, 1e-9)->and($given->number('gap'))->toBe(2.0)->and($given->optional('angle'))->toBe(-12.5)->and($given->numbers('window'))->toBe([3.0, 9.0])
         ->and(fn () => (new FieldReader(typed: true))->read(spliceFields(), ['length' => '1e400', 'joint' => 'butt']))->toThrow(InvalidFields::class);
 });
+
+it('refuses a number that is next to nothing, and takes nothing itself', function (Field $field) {
+    expect(fn () => (new FieldReader)->read([$field], ['width' => 1e-300]))->toThrow(InvalidFields::class, 'nearer to nothing')
+        ->and((new FieldReader)->read([$field], ['width' => 0])->number('width'))->toBe(0.0);
+})->with([Field::length('width', 'Width'), Field::number('width', 'Width', 'kg')]);

@@ -64,7 +64,7 @@ final readonly class BeamCalculator implements Calculator, HasShopDefaults
             Field::group('section', 'Section of one rail', [
                 Field::number('Iy', 'I, seen from the side', 'mm⁴')->positive(),
                 Field::group('sectionModulus', 'Section modulus', [Field::number('top', 'Top', 'mm³')->positive(), Field::number('bottom', 'Bottom', 'mm³')->positive()]),
-                Field::number('railShare', 'Part of the load that it carries')->between(0.0, 1.0)->defaults(0.5),
+                Field::number('railShare', 'Part of the load that it carries')->between(0.0, 1.0)->positive()->defaults(0.5),
                 Field::number('elasticModulus', 'E', 'MPa')->positive()->defaults(210_000.0),
             ])->optional(),
             Field::group('moving', 'A mass that moves along', [
