@@ -34,7 +34,7 @@ final readonly class HalfPose
     /** @param  list<float>  $step  shift x, y, z (mm), roll, pitch, yaw (radians) */
     public function moved(array $step): self
     {
-        return new self($this->pivot, $this->shift->plus(Vector3::of($step[0], $step[1], $step[2])), $this->roll + $step[3], $this->pitch + $step[4], $this->yaw + $step[5]);
+        return new self(pivot: $this->pivot, shift: $this->shift->plus(Vector3::of($step[0], $step[1], $step[2])), roll: $this->roll + $step[3], pitch: $this->pitch + $step[4], yaw: $this->yaw + $step[5]);
     }
 
     /** @param  int  $slope  0: turned; 1, 2, 3: how that changes with roll, pitch, yaw */

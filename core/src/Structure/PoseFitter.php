@@ -23,7 +23,7 @@ final readonly class PoseFitter
     private const FIXED = 1e-5;
 
     /** Angles are weighed by at least this arm (mm). */
-    private const LEAST_ARM = 100.0;
+    private const MIN_ARM = 100.0;
 
     /** A reading with less is not checked by the others. */
     private const CHECKED = 1e-3;
@@ -38,17 +38,17 @@ final readonly class PoseFitter
      */
     public function fit(array $held, array $planned, array $readings, Vector3 $pivot): PoseFit
     {
-        $arm = max(self::LEAST_ARM, ...array_values(array_map(fn (Vector3 $one): float => $one->minus($pivot)->norm(), $planned)));
+        $arm = max(self::MIN_ARM, ...array_values(array_map(fn (Vector3 $one): float => $one->minus($pivot)->norm(), $planned)));
         $pose = new HalfPose($pivot, Vector3::of(0.0, 0.0, 0.0));
         $before = INF;
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            [$rows, $misfit] = $this->design($held, $planned, $readings, $pose, $arm);
+            [$rows, $misfit] = $this->design(held: $held, planned: $planned, readings: $readings, pose: $pose, arm: $arm);
             $inverse = $this->inverse($rows, 0.0);
             $step = array_map(fn (array $row): float => array_sum(array_map(fn (float $one, float $other): float => $one * $other, $row, $this->transposed($rows, $misfit))), $inverse);
             $largest = max([0.0, ...array_map(abs(...), $step)]);
             $pose = $pose->moved([$step[0], $step[1], $step[2], $step[3] / $arm, $step[4] / $arm, $step[5] / $arm]);
             if ($largest < self::STILL || ($largest < self::NOISE && $largest >= $before)) {
-                return $this->judged($held, $planned, $readings, $pose, $arm);
+                return $this->judged(held: $held, planned: $planned, readings: $readings, pose: $pose, arm: $arm);
             }
             $before = $largest;
         }
@@ -62,7 +62,7 @@ final readonly class PoseFitter
      */
     private function judged(array $held, array $planned, array $readings, HalfPose $pose, float $arm): PoseFit
     {
-        [$rows, $misfit] = $this->design($held, $planned, $readings, $pose, $arm);
+        [$rows, $misfit] = $this->design(held: $held, planned: $planned, readings: $readings, pose: $pose, arm: $arm);
         $inverse = $this->inverse($rows, self::FIXED);
         $judged = [];
         $sum = 0.0;

@@ -22,7 +22,7 @@ final readonly class BeamCalculator implements Calculator, HasShopDefaults
     private const GRAVITY = 9.80665;
 
     /** More masses are listed by nobody, and would take long. */
-    private const MOST = 100;
+    private const MAX_ENTRIES = 100;
 
     public static function name(): string
     {
@@ -52,13 +52,13 @@ final readonly class BeamCalculator implements Calculator, HasShopDefaults
     public static function fields(): array
     {
         return [
-            Field::listing('supports', 'Axles, the front one first', [
+            Field::listing(name: 'supports', label: 'Axles, the front one first', fields: [
                 Field::text('id', 'Name')->optional(),
                 Field::length('station', 'Station'),
                 Field::lengths('hangers', 'Hangers, before and behind', 2)->optional(),
-            ], 2, 2),
-            Field::listing('masses', 'Masses at a point', [Field::text('name', 'What')->optional(), Field::length('station', 'Station'), Field::number('mass', 'Mass', 'kg')->positive()], 0, self::MOST)->optional(),
-            Field::listing('spreads', 'Masses spread evenly', [Field::text('name', 'What')->optional(), Field::length('from', 'From'), Field::length('to', 'To'), Field::number('mass', 'Mass', 'kg')->positive()], 0, self::MOST)->optional(),
+            ], minCount: 2, maxCount: 2),
+            Field::listing(name: 'masses', label: 'Masses at a point', fields: [Field::text('name', 'What')->optional(), Field::length('station', 'Station'), Field::number('mass', 'Mass', 'kg')->positive()], minCount: 0, maxCount: self::MAX_ENTRIES)->optional(),
+            Field::listing(name: 'spreads', label: 'Masses spread evenly', fields: [Field::text('name', 'What')->optional(), Field::length('from', 'From'), Field::length('to', 'To'), Field::number('mass', 'Mass', 'kg')->positive()], minCount: 0, maxCount: self::MAX_ENTRIES)->optional(),
             Field::lengths('stations', 'Stations wanted', 0, 200)->optional(),
             Field::number('dynamicFactor', 'Dynamic factor', '', 'Multiplies stress only.')->between(1.0, 10.0)->defaults(1.0)->proposing('dynamicFactor'),
             Field::group('section', 'Section of one rail', [

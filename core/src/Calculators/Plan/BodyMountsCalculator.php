@@ -15,7 +15,7 @@ use Geodex\Core\Structure\MountBay;
 /** New body mounts on a lengthened frame: where, how much each carries, and the shims to a straight line. */
 final readonly class BodyMountsCalculator implements Calculator
 {
-    private const MOST_IN_A_BAY = 200;
+    private const MAX_IN_A_BAY = 200;
 
     public static function name(): string
     {
@@ -70,7 +70,7 @@ final readonly class BodyMountsCalculator implements Calculator
         $clear = ClearPlaces::of(obstacles: Obstacles::of($given)->on('both'), foot: $given->number('foot'), clearance: $given->number('clearance'));
         $bays = $mounts = [];
         for ($i = 1; $i < count($fixed); $i++) {
-            $bay = $this->bay($fixed[$i - 1], $fixed[$i], $given->number('maxPitch'), $clear, $i);
+            $bay = $this->bay(from: $fixed[$i - 1], to: $fixed[$i], pitch: $given->number('maxPitch'), clear: $clear, i: $i);
             $bays[] = $bay['bay'];
             $mounts = [...$mounts, [$fixed[$i - 1], true], ...array_map(fn (float $at): array => [$at, false], $bay['stations'])];
         }
@@ -103,8 +103,8 @@ final readonly class BodyMountsCalculator implements Calculator
     /** @return array{stations: list<float>, bay: array<string, mixed>} */
     private function bay(float $from, float $to, float $pitch, ClearPlaces $clear, int $i): array
     {
-        if ($to - $from > self::MOST_IN_A_BAY * $pitch) {
-            throw InvalidFields::at('maxPitch', sprintf('the bay to %g mm would take more than %d mounts.', $to, self::MOST_IN_A_BAY));
+        if ($to - $from > self::MAX_IN_A_BAY * $pitch) {
+            throw InvalidFields::at('maxPitch', sprintf('the bay to %g mm would take more than %d mounts.', $to, self::MAX_IN_A_BAY));
         }
         $bay = new MountBay(from: $from, to: $to, maxPitch: $pitch, clear: $clear);
         $fewest = $bay->fewest();

@@ -21,7 +21,7 @@ final readonly class BracketFitCalculator implements Calculator
     private const TOUCHING = 1e-9;
 
     /** More are asked for by nobody, and would take long. */
-    private const MOST = 60;
+    private const MAX_ENTRIES = 60;
 
     public static function name(): string
     {
@@ -46,14 +46,14 @@ final readonly class BracketFitCalculator implements Calculator
     public static function fields(): array
     {
         return [
-            Field::listing('brackets', 'Brackets', [
+            Field::listing(name: 'brackets', label: 'Brackets', fields: [
                 Field::text('id', 'Name')->optional(),
                 Field::length('station', 'Station'),
                 Field::length('foot', 'Length of the foot')->positive(),
                 Field::number('weight', 'How much its move counts')->positive()->defaults(1.0),
                 Field::length('maxMove', 'Moves at most', 'Left empty: as all.')->between(0.0, null)->optional(),
                 Obstacles::side(),
-            ], 1, self::MOST),
+            ], minCount: 1, maxCount: self::MAX_ENTRIES),
             Obstacles::field(),
             Field::length('maxMove', 'Each moves at most')->between(0.0, null),
             Field::length('clearance', 'Clear of what is in the way')->between(0.0, null)->defaults(0.0),

@@ -74,7 +74,7 @@ final readonly class BreakoverCalculator implements Calculator
         $ids = Ids::of($entries, 'p', 'points');
         $points = [];
         foreach ($entries as $i => $entry) {
-            $points[] = ['id' => $ids[$i], ...$this->point($entry->number('x'), $entry->number('height'), $wheelbase, $front, $rear, $i)];
+            $points[] = ['id' => $ids[$i], ...$this->point(x: $entry->number('x'), height: $entry->number('height'), wheelbase: $wheelbase, front: $front, rear: $rear, i: $i)];
         }
         $worst = $this->least($points, 'breakover');
 

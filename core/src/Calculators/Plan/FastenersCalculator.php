@@ -86,8 +86,8 @@ final readonly class FastenersCalculator implements Calculator
         if (! $group->carries($moment)) {
             throw InvalidFields::at('fasteners', 'one fastener does not hold a moment: give two at a distance, or let the force go through it.');
         }
-        $single = array_map(fn (array $one, string $id): array => $this->fastener($group, $one, $id, $force, $moment, $given->optional('allowable') ?? 1.0), $points, $ids[0]);
-        $seams = array_map(fn (array $one, string $id): array => $this->weld($group, $one, $id, $force, $moment, $given->optional('weldAllowable') ?? 1.0), $lines, $ids[1]);
+        $single = array_map(fn (array $one, string $id): array => $this->fastener(group: $group, one: $one, id: $id, force: $force, moment: $moment, allowable: $given->optional('allowable') ?? 1.0), $points, $ids[0]);
+        $seams = array_map(fn (array $one, string $id): array => $this->weld(group: $group, line: $one, id: $id, force: $force, moment: $moment, allowable: $given->optional('weldAllowable') ?? 1.0), $lines, $ids[1]);
         $worst = $this->worst($single, $seams, $given->optional('weldAllowable') ?? 1.0);
 
         return [

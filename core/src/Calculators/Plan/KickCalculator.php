@@ -88,7 +88,7 @@ final readonly class KickCalculator implements Calculator
             if (abs($bend) > self::SHARPEST_BEND) {
                 throw InvalidFields::at('angle', sprintf('a bend of %.1f° is sharper than can be mitred.', $bend));
             }
-            $joints[] = $this->joint($place, $bend, $depth, $given->number('rootGap'), match ($i) {
+            $joints[] = $this->joint(place: $place, bend: $bend, depth: $depth, gap: $given->number('rootGap'), end: match ($i) {
                 0 => -1, count($places) - 1 => 1, default => 0,
             });
         }
@@ -97,7 +97,7 @@ final readonly class KickCalculator implements Calculator
         for ($i = 0; $i < count($places) - 1; $i++) {
             $length = hypot($places[$i + 1][0] - $places[$i][0], $places[$i + 1][1] - $places[$i][1]);
             $total += $length;
-            $pieces[] = $this->piece($length, $slopes[$i + 1], $joints[$i]['mitre'], $joints[$i + 1]['mitre'], $depth, $given->number('rootGap'));
+            $pieces[] = $this->piece(length: $length, slope: $slopes[$i + 1], start: $joints[$i]['mitre'], end: $joints[$i + 1]['mitre'], depth: $depth, gap: $given->number('rootGap'));
         }
         $advance = $places[count($places) - 1][0] - $places[0][0];
 

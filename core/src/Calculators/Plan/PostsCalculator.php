@@ -42,7 +42,7 @@ final readonly class PostsCalculator implements Calculator
         return [
             Field::number('mass', 'Mass of the half', 'kg')->positive(),
             Field::length('centre', 'Station of its centre of mass'),
-            Field::listing('supports', 'Support stations, the front one first', [Field::text('id', 'Name')->optional(), Field::length('station', 'Station')], 2, 2),
+            Field::listing(name: 'supports', label: 'Support stations, the front one first', fields: [Field::text('id', 'Name')->optional(), Field::length('station', 'Station')], minCount: 2, maxCount: 2),
             Field::lengths('ends', 'Front and rear end that a person can step on', 2)->optional(),
             Field::number('personMass', 'Mass of the person', 'kg')->between(0.0, null)->defaults(100.0),
             Field::number('minimumShare', 'Least share that is steady', '', 'Of the weight, on each station.')->between(0.0, 0.499_999_999)->defaults(0.15),
@@ -91,9 +91,9 @@ final readonly class PostsCalculator implements Calculator
             throw InvalidFields::at('ends', 'the front end comes first.');
         }
         $weight = $given->number('mass') * self::GRAVITY;
-        $cases = [$this->standing('empty', $given, $weight, $stations, $ids, null)];
+        $cases = [$this->standing(case: 'empty', given: $given, weight: $weight, stations: $stations, ids: $ids, person: null)];
         foreach ($ends as $i => $end) {
-            $cases[] = $this->standing(['personFront', 'personRear'][$i], $given, $weight, $stations, $ids, $end);
+            $cases[] = $this->standing(case: ['personFront', 'personRear'][$i], given: $given, weight: $weight, stations: $stations, ids: $ids, person: $end);
         }
         $largest = [max(array_column(array_column($cases, 'reactions'), 0)), max(array_column(array_column($cases, 'reactions'), 1))];
 

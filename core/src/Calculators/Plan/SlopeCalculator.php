@@ -112,7 +112,7 @@ final readonly class SlopeCalculator implements Calculator
             'shift' => $shift,
             'rise' => $shift['z'],
             ...$this->standing($given, $shift),
-            'mismatch' => $this->mismatch($given, -$way * $level * $spread, -$way * ($rise - $moved), $slopeRear - $slope, $taperRear - $taper),
+            'mismatch' => $this->mismatch(given: $given, sideways: -$way * $level * $spread, up: -$way * ($rise - $moved), kinkSide: $slopeRear - $slope, kinkPlan: $taperRear - $taper),
             'frameWidthRear' => $widthRear,
         ];
     }

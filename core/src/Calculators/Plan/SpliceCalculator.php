@@ -17,7 +17,7 @@ use Geodex\Core\Structure\StackedRectangles;
 final readonly class SpliceCalculator implements Calculator
 {
     /** More parts cross no joint. */
-    private const MOST = 20;
+    private const MAX_ENTRIES = 20;
 
     private const HEAT_FACTOR = ['mild' => 1.0, 'highStrength' => 0.9];
 
@@ -63,7 +63,7 @@ final readonly class SpliceCalculator implements Calculator
             Field::number('safety', 'Safety on yield')->between(1.0, null)->defaults(1.5),
             Field::number('weldAllowable', 'Allowable of welds', 'MPa')->positive()->defaults(145.0),
             Field::number('density', 'Density', 'kg/m³')->positive()->defaults(7850.0),
-            Field::listing('parts', 'Sleeves and plates', [
+            Field::listing(name: 'parts', label: 'Sleeves and plates', fields: [
                 Field::text('id', 'Name')->optional(),
                 Field::choice('kind', 'Kind', ['sleeve', 'webPlate', 'flangePlate']),
                 StackedSection::field('Section'),
@@ -71,7 +71,7 @@ final readonly class SpliceCalculator implements Calculator
                 Field::group('each', 'Both sides alike', $side)->optional(),
                 Field::group('front', 'or front', $side)->optional(),
                 Field::group('rear', 'and rear', $side)->optional(),
-            ], 0, self::MOST)->optional(),
+            ], minCount: 0, maxCount: self::MAX_ENTRIES)->optional(),
             Field::group('insert', 'Insert, alone', [StackedSection::field('Section'), Field::number('yield', 'Yield', 'MPa')->positive(), Field::length('x', 'Mid-length behind the joint')])->optional(),
         ];
     }
@@ -105,14 +105,14 @@ final readonly class SpliceCalculator implements Calculator
             throw InvalidFields::at('parts', 'nothing crosses the joint: give a part, or a butt weld that counts.');
         }
         $factor = $given->number('dynamicFactor');
-        $joint = new SpliceJoint($section, $parts, $butt, abs($given->number('moment')) * $factor * 1000, abs($given->number('shear')) * $factor, $given->number('weldAllowable'));
+        $joint = new SpliceJoint(rail: $section, parts: $parts, butt: $butt, moment: abs($given->number('moment')) * $factor * 1000, shear: abs($given->number('shear')) * $factor, weldAllowable: $given->number('weldAllowable'));
         $full = $joint->fastenings(array_fill(0, count($parts), 1.0));
         $weights = $joint->developed($full);
         $developed = $joint->fastenings($weights);
         $at = $joint->stresses($weights, $rail->number('yield'), $heat, $given->number('safety'));
         $alone = $joint->moment / $section->modulus();
         $worst = max(array_column($at, 'stress'));
-        $ends = new SpliceRailEnds($section, $parts, $this->holes($rail, $section), $given->number('moment') * 1000, $given->number('shear'), $factor);
+        $ends = new SpliceRailEnds(rail: $section, parts: $parts, holes: $this->holes($rail, $section), moment: $given->number('moment') * 1000, shear: $given->number('shear'), dynamicFactor: $factor);
         $development = array_map(fn (array $one, array $whole): array => [...$one, 'fullShareUtilisation' => $whole['utilisation']], $developed, $full);
         $railEnds = $ends->all($heat * $rail->number('yield') / $given->number('safety'));
         $insert = $this->insert($given, $factor);
@@ -157,8 +157,8 @@ final readonly class SpliceCalculator implements Calculator
             $section = StackedSection::read($shape, "parts[$i].section");
             [$front, $rear] = $this->sides($entry, "parts[$i]");
             $parts[] = new SplicePart(
-                $ids[$i], $isFlangePlate, $section, $entry->optional('yield') ?? $yield,
-                SpliceFastening::read($front[0], $section, $isFlangePlate, $front[1]), SpliceFastening::read($rear[0], $section, $isFlangePlate, $rear[1]),
+                id: $ids[$i], isFlangePlate: $isFlangePlate, section: $section, yield: $entry->optional('yield') ?? $yield,
+                front: SpliceFastening::read($front[0], $section, $isFlangePlate, $front[1]), rear: SpliceFastening::read($rear[0], $section, $isFlangePlate, $rear[1]),
             );
         }
 

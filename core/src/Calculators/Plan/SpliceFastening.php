@@ -50,14 +50,14 @@ final readonly class SpliceFastening
         }
         $arePlaced = [];
         if ($plugs !== null) {
-            $arePlaced[] = self::isPlaced($plugs->places('positions') !== [], $plugs->has('number'), "$path.plugs", 'positions', 'number', $isFlangePlate);
+            $arePlaced[] = self::isPlaced(hasPlaces: $plugs->places('positions') !== [], hasAmount: $plugs->has('number'), path: "$path.plugs", places: 'positions', amount: 'number', isFlangePlate: $isFlangePlate);
         }
         foreach ($fillets as $i => $fillet) {
             $ends = [$fillet->numbers('from') !== [], $fillet->numbers('to') !== []];
             if ($ends[0] !== $ends[1]) {
                 throw InvalidFields::at("$path.fillets[$i].".($ends[0] ? 'to' : 'from'), 'missing: a fillet runs from one place to another.');
             }
-            $arePlaced[] = self::isPlaced($ends[0], $fillet->has('length'), "$path.fillets[$i]", 'from and to', 'length', $isFlangePlate);
+            $arePlaced[] = self::isPlaced(hasPlaces: $ends[0], hasAmount: $fillet->has('length'), path: "$path.fillets[$i]", places: 'from and to', amount: 'length', isFlangePlate: $isFlangePlate);
         }
         if (count(array_unique($arePlaced)) > 1) {
             throw InvalidFields::at($path, 'give the places of all plugs and fillets of a side, or of none.');
@@ -67,7 +67,7 @@ final readonly class SpliceFastening
             return new self($length, null, ($plugs?->number('number') ?? 0.0) * self::plug($plugs) + array_sum(array_map(fn (Values $one): float => self::THROAT * $one->number('leg') * $one->number('length'), $fillets)));
         }
 
-        return new self($length, self::placed($plugs, $fillets, $length, $isFlangePlate ? self::across($section) : [$section->bottom, $section->top], $path), 0.0);
+        return new self($length, self::placed(plugs: $plugs, fillets: $fillets, length: $length, edges: $isFlangePlate ? self::across($section) : [$section->bottom, $section->top], path: $path), 0.0);
     }
 
     /**
@@ -124,12 +124,12 @@ final readonly class SpliceFastening
     {
         $points = $lines = [];
         foreach ($plugs?->places('positions') ?? [] as $i => $place) {
-            $points[] = ['at' => self::onPart($place, $length, $edges, "$path.plugs.positions[$i]", $place[0] > 0.0), 'area' => self::plug($plugs)];
+            $points[] = ['at' => self::onPart(place: $place, length: $length, edges: $edges, path: "$path.plugs.positions[$i]", isClear: $place[0] > 0.0), 'area' => self::plug($plugs)];
         }
         foreach ($fillets as $i => $fillet) {
             $line = [
-                'from' => self::onPart($fillet->numbers('from'), $length, $edges, "$path.fillets[$i].from", true),
-                'to' => self::onPart($fillet->numbers('to'), $length, $edges, "$path.fillets[$i].to", true),
+                'from' => self::onPart(place: $fillet->numbers('from'), length: $length, edges: $edges, path: "$path.fillets[$i].from", isClear: true),
+                'to' => self::onPart(place: $fillet->numbers('to'), length: $length, edges: $edges, path: "$path.fillets[$i].to", isClear: true),
                 'throat' => self::THROAT * $fillet->number('leg'),
             ];
             if (FastenerGroup::length($line) <= 0.0) {

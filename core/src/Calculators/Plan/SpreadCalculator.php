@@ -18,7 +18,7 @@ use Geodex\Core\Structure\PoseNotFixed;
 /** Where the loose half of a cut frame stands to the held one, and what to move first. */
 final readonly class SpreadCalculator implements Calculator
 {
-    private const MOST_DEGREES = 20.0;
+    private const MAX_DEGREES = 20.0;
 
     public static function name(): string
     {
@@ -89,8 +89,8 @@ final readonly class SpreadCalculator implements Calculator
         }
         $pose = $fit->pose;
         $turn = ['roll' => rad2deg($pose->roll), 'pitch' => rad2deg($pose->pitch), 'yaw' => rad2deg($pose->yaw)];
-        if (max(array_map(abs(...), $turn)) > self::MOST_DEGREES) {
-            throw InvalidFields::at('readings', sprintf('say that the half is turned by more than %g °: bring it nearer first, or look for a reading that is wrong.', self::MOST_DEGREES));
+        if (max(array_map(abs(...), $turn)) > self::MAX_DEGREES) {
+            throw InvalidFields::at('readings', sprintf('say that the half is turned by more than %g °: bring it nearer first, or look for a reading that is wrong.', self::MAX_DEGREES));
         }
         $now = array_map($pose->place(...), $rear);
 

@@ -45,7 +45,7 @@ final readonly class SpreadReadings
         $readings = [];
         foreach ($entries as $i => $entry) {
             $class = ReadingKinds::named($entry->text('kind'));
-            $points = self::points($entry, $class::roles(), $front, $rear, "readings[$i]");
+            $points = self::points(entry: $entry, roles: $class::roles(), front: $front, rear: $rear, path: "readings[$i]");
             if ($class::isDistance() && ! $class::seesBench() && array_diff($points, array_map(strval(...), array_keys($rear))) === []) {
                 throw InvalidFields::at("readings[$i]", 'both ends stand on the loose half: it says nothing of where that stands.');
             }
