@@ -13,7 +13,7 @@ use Geodex\Core\Tests\Support\Readings;
 use Geodex\Core\Tests\Support\Said;
 
 /** A sound ladder of six rows, the front three base, with two points of the chart where $chart puts them. */
-function miscopied(array $chart, int $base = 3): Frame
+function chartWithSlips(array $chart, int $base = 3): Frame
 {
     return new Frame(array_map(fn (Point $p): Point => isset($chart[$p->id]) ? $p->at($p->reference->plus($chart[$p->id])) : $p, Readings::ladder(6, $base)->points));
 }
@@ -36,7 +36,7 @@ function askedOf(Frame $chart, ?callable $keep = null, float $sigma = 0.2, array
 }
 
 it('asks about one number that is off by a figure that copying makes', function (Vector3 $slip, int $axis, float $meant, string $words) {
-    $doubts = askedOf(miscopied(['ER' => $slip]));
+    $doubts = askedOf(chartWithSlips(['ER' => $slip]));
     expect($doubts)->toHaveCount(1)->and($doubts[0]->point)->toBe('ER')->and($doubts[0]->axis)->toBe($axis)->and($doubts[0]->suggested)->toEqualWithDelta($meant, 0.01)
         ->and($doubts[0]->measured)->toEqualWithDelta($meant, 0.3)->and($doubts[0]->points())->toBe(['ER'])->and(Said::mm($doubts[0]->text))->toContain($words)->toContain('its mate EL is not off');
 })->with([
@@ -51,12 +51,12 @@ it('asks about one number that is off by a figure that copying makes', function 
 ]);
 
 it('asks about a lost minus', function () {
-    $doubts = askedOf(miscopied(['EL' => Vector3::of(0, 780, 0)]));
+    $doubts = askedOf(chartWithSlips(['EL' => Vector3::of(0, 780, 0)]));
     expect($doubts)->toHaveCount(1)->and($doubts[0]->suggested)->toBe(-390.0)->and(Said::mm($doubts[0]->text))->toContain('a minus is lost or one too many');
 });
 
 it('asks nothing', function (array $chart, array $bent) {
-    expect(askedOf(miscopied($chart), bent: $bent))->toBe([]);
+    expect(askedOf(chartWithSlips($chart), bent: $bent))->toBe([]);
 })->with([
     'of a sound chart' => [[], []],
     'where the figure is none that copying makes' => [['ER' => Vector3::of(0, 0, 37)], []],
@@ -66,7 +66,7 @@ it('asks nothing', function (array $chart, array $bent) {
 ]);
 
 it('asks of a chart that is a hundred out though its mate is off along another axis', function () {
-    expect(askedOf(miscopied(['ER' => Vector3::of(100, 0, 0), 'EL' => Vector3::of(0, 0, 60)])))->toHaveCount(1);
+    expect(askedOf(chartWithSlips(['ER' => Vector3::of(100, 0, 0), 'EL' => Vector3::of(0, 0, 60)])))->toHaveCount(1);
 });
 
 it('asks of no point whose readings do not check each other, and of none without a mate', function () {
@@ -75,19 +75,19 @@ it('asks of no point whose readings do not check each other, and of none without
 
         return ! str_contains($r->id, 'ER') || $kept[$r->id];
     };
-    expect(askedOf(miscopied(['ER' => Vector3::of(100, 0, 0)]), $few(3)))->toBe([]);
+    expect(askedOf(chartWithSlips(['ER' => Vector3::of(100, 0, 0)]), $few(3)))->toBe([]);
     $lone = new Frame(array_map(fn (Point $p): Point => $p->id === 'ER' ? new Point($p->id, $p->name, $p->side, null, null, $p->reference->plus(Vector3::of(100, 0, 0)), $p->tolerance, false) : $p, Readings::ladder(6, 3)->points));
     expect(askedOf($lone))->toBe([]);
 });
 
 it('looks at a base point from where the others put it', function () {
-    $doubts = askedOf(miscopied(['CR' => Vector3::of(50, 0, 0)], 4));
+    $doubts = askedOf(chartWithSlips(['CR' => Vector3::of(50, 0, 0)], 4));
     expect(array_map(fn (ChartDoubt $one): string => "$one->point $one->axis", $doubts))->toBe(['CR 0'])->and($doubts[0]->suggested)->toEqualWithDelta(1500.0, 0.01)->and($doubts[0]->measured)->toEqualWithDelta(1500.0, 1.0);
 });
 
 it('says how much likelier a slip is, and over a thousand no more than that', function () {
-    expect(Said::mm(askedOf(miscopied(['ER' => Vector3::of(100, 0, 0)]))[0]->text))->toContain('over a thousand times likelier');
+    expect(Said::mm(askedOf(chartWithSlips(['ER' => Vector3::of(100, 0, 0)]))[0]->text))->toContain('over a thousand times likelier');
     // 20 mm, 8 mm of bending, read to about 0.25 mm: exp(20²/2·8²) · 8/0.56 over the forms a slip may take.
-    preg_match('/which is (\d+) times/', Said::mm(askedOf(miscopied(['ER' => Vector3::of(20, 0, 0)]))[0]->text), $likelier);
+    preg_match('/which is (\d+) times/', Said::mm(askedOf(chartWithSlips(['ER' => Vector3::of(20, 0, 0)]))[0]->text), $likelier);
     expect((int) $likelier[1])->toBeGreaterThan(12)->toBeLessThan(60);
 });
