@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BlockedController;
 use App\Http\Controllers\ChartController;
+use App\Http\Controllers\ChassisController;
 use App\Http\Controllers\DatumController;
 use App\Http\Controllers\DrivelineController;
 use App\Http\Controllers\InstrumentController;
@@ -51,6 +52,12 @@ Route::middleware('auth')->group(function (): void {
 
     Route::put('/jobs/{job}/plan', [PlanController::class, 'update'])->name('plan.save');
     Route::get('/jobs/{job}/plan/target.csv', [PlanController::class, 'target'])->name('plan.target');
+    Route::get('/jobs/{job}/frame', [ChassisController::class, 'show'])->name('chassis');
+    Route::put('/jobs/{job}/frame', [ChassisController::class, 'update'])->name('chassis.save');
+    Route::post('/jobs/{job}/frame/quick', [ChassisController::class, 'quick'])->name('chassis.quick');
+    Route::get('/jobs/{job}/frame/section', [ChassisController::class, 'section'])->name('chassis.section');
+    Route::get('/jobs/{job}/frame/{list}.csv', [ChassisController::class, 'csv'])->name('chassis.csv');
+    Route::post('/jobs/{job}/frame/{list}.csv', [ChassisController::class, 'takeIn'])->name('chassis.take-in');
     Route::put('/jobs/{job}/driveline', [DrivelineController::class, 'update'])->name('driveline.save');
 
     Route::get('/jobs/{job}/surveys/{survey}/report/document', [ReportController::class, 'document'])->name('report.document');

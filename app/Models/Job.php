@@ -15,7 +15,7 @@ use Illuminate\Support\Carbon;
  * @property string $title
  * @property string $vehicle
  * @property 'mm'|'in' $units
- * @property array{axles?: list<array<string, mixed>>, carried?: list<array<string, mixed>>} $frame
+ * @property array<string, list<array<string, mixed>>> $frame  as metal: lists of parts by the fields of their kinds; lengths in mm
  * @property ?array<string, mixed> $driveline
  * @property ?array<string, float|bool|null> $bench
  * @property ?array{points: list<string>, mm2: list<list<float>>} $reference_covariance  lower half, of the reference in force

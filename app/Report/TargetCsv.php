@@ -17,7 +17,7 @@ final readonly class TargetCsv
     public function write(Job $job): string
     {
         $core = $this->jobs->read($job);
-        $plan = (new FramePlanner($job->workshop->shop()))->plan($core->frame, $core->operations);
+        $plan = (new FramePlanner($job->workshop->shop()))->plan($core->frame, $core->operations, $core->chassis);
         $rows = [];
         foreach ($core->frame->points as $point) {
             $target = $plan->target[$point->id];

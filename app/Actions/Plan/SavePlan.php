@@ -10,6 +10,7 @@ use App\Models\PlanOperation;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\Fields\InvalidFields;
+use Geodex\Core\Frame\StationNames;
 use Geodex\Core\Plan\FramePlanner;
 use Geodex\Core\Plan\InvalidPlan;
 use Geodex\Core\Plan\Operation;
@@ -30,8 +31,9 @@ final readonly class SavePlan
      */
     public function handle(Job $job, array $typed, LengthUnit $unit): void
     {
-        $operations = $this->read($typed, $unit);
-        (new FramePlanner($job->workshop->shop()))->plan($this->jobs->read($job)->frame, $operations);
+        $core = $this->jobs->read($job);
+        $operations = $this->read($typed, $unit, new StationNames($core->frame));
+        (new FramePlanner($job->workshop->shop()))->plan($core->frame, $operations, $core->chassis);
         DB::transaction(function () use ($job, $operations, $typed): void {
             $job->operations()->delete();
             $typed = array_column($typed, null, 'id');
@@ -50,7 +52,7 @@ final readonly class SavePlan
      *
      * @throws CoreFailure
      */
-    private function read(array $typed, LengthUnit $unit): array
+    private function read(array $typed, LengthUnit $unit, StationNames $stations): array
     {
         $operations = $problems = [];
         foreach ($typed as $i => $one) {
@@ -60,7 +62,7 @@ final readonly class SavePlan
                     kind: is_string($kind) ? $kind : '',
                     id: is_string($id) ? $id : '',
                     given: array_diff_key($one, ['id' => 0, 'kind' => 0]),
-                    reader: new FieldReader($unit, typed: true),
+                    reader: new FieldReader($unit, typed: true, stations: $stations),
                     path: "operations.$i",
                 );
             } catch (InvalidFields $invalid) {

@@ -7,5 +7,5 @@ namespace App\Http\Props;
 /** Something that runs along the frame, how its length changes (mm, zero where it does not), and which of its ends is cut out. */
 final readonly class CarriedProps
 {
-    public function __construct(public string $feature, public float $from, public float $to, public float $change, public ?string $end) {}
+    public function __construct(public string $feature, public string $advice, public bool $outBeforeHeat, public float $from, public float $to, public float $change, public ?string $end) {}
 }

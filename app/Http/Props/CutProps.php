@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use Geodex\Core\Words\Sentence;
+
 /** A cut as it falls on the rail, with what proves it; mm. */
 final readonly class CutProps
 {
@@ -18,5 +20,6 @@ final readonly class CutProps
         public string $what,
         public float $piece,
         public string $saw,
+        public Sentence $sum,
     ) {}
 }

@@ -42,7 +42,7 @@ final readonly class DrivelineProps
                 return new self(form: $form, before: null, after: null, limits: $shown, trouble: null, revision: Revision::of(new DrivelinePart, $job));
             }
             $calculator = new ShaftCalculator($limits);
-            $plan = $core->operations === [] ? null : (new FramePlanner($job->workshop->shop()))->plan($core->frame, $core->operations);
+            $plan = $core->operations === [] ? null : (new FramePlanner($job->workshop->shop()))->plan($core->frame, $core->operations, $core->chassis);
 
             return new self(
                 form: $form,

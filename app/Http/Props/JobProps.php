@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use App\Documents\StoredJob;
 use App\Models\Job;
 use App\Models\Survey;
 use App\Models\User;
 use App\Stages\JobState;
 use App\Stages\Stage;
 use App\Stages\Stages;
+use Geodex\Core\JobFile\JobReader;
 
 /** What every stage of a job shows around its work. */
 final readonly class JobProps
@@ -29,7 +31,19 @@ final readonly class JobProps
         public array $stages,
         public array $surveys,
         public CanProps $can,
+        public ?BodyProps $body,
     ) {}
+
+    /** The frame as metal, where it is entered: every stage draws it. */
+    private static function body(Job $job): ?BodyProps
+    {
+        if (($job->frame['rails'] ?? []) === []) {
+            return null;
+        }
+        $core = (new StoredJob(new JobReader))->read($job);
+
+        return BodyProps::from($core->chassis, $core->frame->points);
+    }
 
     public static function from(Job $job, Survey $survey, User $user): self
     {
@@ -41,7 +55,7 @@ final readonly class JobProps
 
         return new self(
             id: $job->id, title: $job->title, vehicle: $job->vehicle, units: $job->units, inchDenominator: $job->workshop->inch_denominator, survey: $survey->code,
-            stages: array_map(fn (Stage $stage): StageProps => StageProps::from($stage, $state), Stages::all()), surveys: $surveys, can: CanProps::from($user, $job),
+            stages: array_map(fn (Stage $stage): StageProps => StageProps::from($stage, $state), Stages::all()), surveys: $surveys, can: CanProps::from($user, $job), body: self::body($job),
         );
     }
 }

@@ -9,9 +9,12 @@ use App\Documents\Parts\Revision;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use App\Models\PlanOperation;
+use Geodex\Core\Chassis\Chassis;
+use Geodex\Core\Chassis\Line;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Frame\Axle;
 use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\Plan\CutLength;
 use Geodex\Core\Plan\FramePlanner;
 use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\PlannedFrame;
@@ -44,6 +47,7 @@ final readonly class PlanProps
         public array $axlesAfter,
         public array $warnings,
         public ?array $rail,
+        public ?BodyProps $bodyAfter,
         public ?TroubleProps $trouble,
         public string $revision,
     ) {}
@@ -56,8 +60,8 @@ final readonly class PlanProps
         $kinds = array_map(fn (string $class): OperationKindProps => OperationKindProps::from($class, $shop), OperationKinds::all());
         $axles = array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $core->frame->axles);
         try {
-            $rail = new RailLine($core->frame);
-            $plan = (new FramePlanner($shop))->plan($core->frame, $core->operations);
+            $rail = new RailLine($core->frame, $core->chassis->span());
+            $plan = (new FramePlanner($shop))->plan($core->frame, $core->operations, $core->chassis);
         } catch (CoreFailure $failure) {
             return new self(
                 operations: $operations,
@@ -71,16 +75,17 @@ final readonly class PlanProps
                 axlesAfter: $axles,
                 warnings: [],
                 rail: null,
+                bodyAfter: null,
                 trouble: TroubleProps::from($failure),
                 revision: Revision::of(new PlanPart, $job),
             );
         }
 
         return new self(
-            operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->frame->carried, $plan),
+            operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->chassis, $plan),
             wheelbaseBefore: $plan->wheelbaseBefore, wheelbaseAfter: $plan->wheelbaseAfter, axlesBefore: $axles,
             axlesAfter: array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
-            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], trouble: null, revision: Revision::of(new PlanPart, $job),
+            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), trouble: null, revision: Revision::of(new PlanPart, $job),
         );
     }
 
@@ -102,40 +107,45 @@ final readonly class PlanProps
     /** @return list<CutProps> */
     private static function cuts(PlannedFrame $plan): array
     {
-        $cuts = [];
-        foreach ($plan->shifts->all as $i => $shift) {
-            [$witness, $length] = [$plan->witness[$i], $plan->cuts[$i]];
-            $cuts[] = new CutProps(
+        $witness = array_column($plan->witness, null, 'operation');
+
+        return array_values(array_filter(array_map(function (CutLength $length) use ($plan, $witness): ?CutProps {
+            $shift = $plan->shifts->of($length->operation);
+            $marks = $witness[$length->operation] ?? null;
+
+            return $shift === null || $marks === null ? null : new CutProps(
                 operation: $shift->operation,
                 cut: $shift->cut,
                 bandEnd: $shift->bandEnd,
                 slopeDegrees: rad2deg($shift->slope),
-                witness: $witness->distance,
-                before: $witness->before,
-                after: $witness->after,
+                witness: $marks->distance,
+                before: $marks->before,
+                after: $marks->after,
                 what: $length->what,
                 piece: $length->piece,
                 saw: $length->saw,
+                sum: $length->sum(),
             );
-        }
-
-        return $cuts;
+        }, $plan->cuts)));
     }
 
-    /**
-     * @param  list<\Geodex\Core\Frame\CarriedItem>  $items
-     * @return list<CarriedProps>
-     */
-    private static function carried(array $items, PlannedFrame $plan): array
+    /** @return list<CarriedProps> */
+    private static function carried(Chassis $chassis, PlannedFrame $plan): array
     {
         $changes = array_column($plan->carried, null, 'feature');
 
-        return array_map(fn ($item): CarriedProps => new CarriedProps(
-            feature: $item->feature,
-            from: $item->from,
-            to: $item->to,
-            change: $changes[$item->feature]->change ?? 0.0,
-            end: $changes[$item->feature]->end ?? null,
-        ), $items);
+        return array_map(function (Line $line) use ($changes): CarriedProps {
+            $item = $line->carried();
+
+            return new CarriedProps(
+                feature: $item->feature,
+                advice: $line->kind->advice(),
+                outBeforeHeat: $line->kind->outBeforeHeat(),
+                from: $item->front(),
+                to: $item->rear(),
+                change: $changes[$item->feature]->change ?? 0.0,
+                end: $changes[$item->feature]->end ?? null,
+            );
+        }, $chassis->lines);
     }
 }

@@ -18,7 +18,7 @@ final class DrivelineCommand extends JobCommand
         if ($job->shaft === null) {
             throw UnusableCall::because('the file has no driveline.shaft', 'See docs/job-file.schema.json.');
         }
-        $plan = $job->operations === [] ? null : (new FramePlanner)->plan($job->frame, $job->operations);
+        $plan = $job->operations === [] ? null : (new FramePlanner)->plan($job->frame, $job->operations, $job->chassis);
 
         return (new DrivelineDocument)->of((new ShaftCalculator)->calculate($job->shaft, $plan));
     }

@@ -14,6 +14,6 @@ final class PlanCommand extends JobCommand
 {
     protected function document(Job $job, InputInterface $input): array
     {
-        return (new PlanDocument)->of((new FramePlanner)->plan($job->frame, $job->operations));
+        return (new PlanDocument)->of((new FramePlanner)->plan($job->frame, $job->operations, $job->chassis));
     }
 }

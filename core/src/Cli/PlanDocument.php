@@ -27,7 +27,7 @@ final readonly class PlanDocument
             'target' => $target,
             'carried' => array_map(fn (CarriedChange $change): array => get_object_vars($change), $plan->carried),
             'witness' => array_map(fn (WitnessReading $reading): array => get_object_vars($reading), $plan->witness),
-            'cuts' => array_map(fn (CutLength $cut): array => get_object_vars($cut), $plan->cuts),
+            'cuts' => array_map(fn (CutLength $cut): array => [...get_object_vars($cut), 'terms' => array_map(fn (array $term): array => ['name' => $term[0], 'value' => $term[1]], $cut->terms)], $plan->cuts),
             'warnings' => array_map(fn (Sentence $warning): string => $warning->in(LengthUnit::Millimetre), $plan->warnings),
         ];
     }

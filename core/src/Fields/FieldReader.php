@@ -23,8 +23,9 @@ final class FieldReader
     /**
      * @param  LengthUnit  $unit  what a bare number means
      * @param  bool  $typed  whether everything comes as text from a form, where nothing typed is nothing given
+     * @param  ?Stations  $stations  what a station can be given from, where there is a frame
      */
-    public function __construct(private readonly LengthUnit $unit = LengthUnit::Millimetre, private readonly bool $typed = false) {}
+    public function __construct(private readonly LengthUnit $unit = LengthUnit::Millimetre, private readonly bool $typed = false, private readonly ?Stations $stations = null) {}
 
     /**
      * @param  list<Field>  $fields
@@ -77,7 +78,8 @@ final class FieldReader
     private function value(Field $field, mixed $given, string $at): mixed
     {
         return match ($field->kind) {
-            FieldKind::Length, FieldKind::Number, FieldKind::Count => $this->number($field, $given, $at),
+            FieldKind::Length => $this->placed($field, $given, $at) ?? $this->number($field, $given, $at),
+            FieldKind::Number, FieldKind::Count => $this->number($field, $given, $at),
             FieldKind::Choice => in_array($given, $field->choices, true) ? $given : $this->report($at, 'expected one of '.implode(', ', $field->choices).'.'),
             FieldKind::Truth => is_bool($given) ? $given : $this->report($at, 'expected true or false.'),
             FieldKind::Text => is_string($given) && mb_strlen($given) <= 200 ? $given : $this->report($at, 'expected a text of at most 200 letters.'),
@@ -87,6 +89,23 @@ final class FieldReader
             FieldKind::Places => $this->places($field, $given, $at),
             FieldKind::Listing => $this->entries($field, $given, $at),
         };
+    }
+
+    /** A station given from something else; null where it is a plain length, or is reported. */
+    private function placed(Field $field, mixed $given, string $at): ?Placed
+    {
+        if (! $field->isStation || ! is_string($given) || $this->stations === null) {
+            return null;
+        }
+        try {
+            $mm = $this->stations->read($given, $this->unit);
+        } catch (CoreFailure $failure) {
+            $this->report($at, $failure->getMessage());
+
+            return new Placed(0.0, $given);
+        }
+
+        return $mm === null ? null : new Placed($mm, trim($given));
     }
 
     private function number(Field $field, mixed $given, string $at): ?float

@@ -21,6 +21,14 @@ final readonly class Values
         return ($this->values[$name] ?? null) !== null;
     }
 
+    /** As a document has it: a station given from something else in its words, any other length in mm. */
+    public function given(string $name): float|string|null
+    {
+        $value = $this->values[$name] ?? null;
+
+        return $value instanceof Placed ? $value->text : $this->optional($name);
+    }
+
     /** A length (mm), number or count that has to be there or has a default. */
     public function number(string $name): float
     {
@@ -30,6 +38,7 @@ final readonly class Values
     public function optional(string $name): ?float
     {
         $value = $this->values[$name] ?? null;
+        $value = $value instanceof Placed ? $value->mm : $value;
 
         return is_float($value) || is_int($value) ? (float) $value : null;
     }
@@ -95,6 +104,7 @@ final readonly class Values
     {
         return match (true) {
             $value instanceof self => $value->toArray(),
+            $value instanceof Placed => $value->text,
             is_array($value) => array_map($this->plain(...), $value),
             default => $value,
         };

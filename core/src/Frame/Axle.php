@@ -13,15 +13,22 @@ final readonly class Axle
      * @param  float  $station  mm from the chart's zero, positive rearward
      * @param  ?float  $tyreRadius  mm, for the drawing
      * @param  ?float  $track  mm between the wheels' middles, for the drawing
+     * @param  ?float  $rating  what it may carry (kg), from its plate
      *
      * @throws InvalidQuantity if a size is not more than zero
      */
-    public function __construct(public string $id, public float $station, public ?float $tyreRadius = null, public ?float $track = null)
+    public function __construct(public string $id, public float $station, public ?float $tyreRadius = null, public ?float $track = null, public ?float $rating = null)
     {
-        foreach (['tyre radius' => $tyreRadius, 'track' => $track] as $what => $mm) {
-            if ($mm !== null && $mm <= 0.0) {
-                throw InvalidQuantity::notPositive("The $what of axle $id", $mm);
+        foreach (['tyre radius' => $tyreRadius, 'track' => $track, 'rating' => $rating] as $what => $size) {
+            if ($size !== null && $size <= 0.0) {
+                throw InvalidQuantity::notPositive("The $what of axle $id", $size);
             }
         }
+    }
+
+    /** The same axle at another station (mm). */
+    public function at(float $station): self
+    {
+        return new self(id: $this->id, station: $station, tyreRadius: $this->tyreRadius, track: $this->track, rating: $this->rating);
     }
 }

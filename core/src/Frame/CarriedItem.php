@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Frame;
 
-/** Something that runs along the frame between two stations and changes length when a cut is made between them. */
+/** Something that runs along the frame, by the stations that it passes from one end to the other; what it does between them is straight. */
 final readonly class CarriedItem
 {
-    /** Station of its front end (mm). */
-    public float $from;
-
-    /** Station of its rear end (mm). */
-    public float $to;
-
     /**
-     * @param  string  $feature  what a technician calls it, such as "rear brake line"
-     * @param  float  $from  station of one end (mm)
-     * @param  float  $to  station of the other; which is written first does not matter
+     * @param  string  $feature  what a technician calls it, such as “rear brake line”
+     * @param  non-empty-list<float>  $path  stations (mm)
      */
-    public function __construct(public string $feature, float $from, float $to)
+    public function __construct(public string $feature, public array $path) {}
+
+    /** Its foremost station (mm). */
+    public function front(): float
     {
-        $this->from = min($from, $to);
-        $this->to = max($from, $to);
+        return min($this->path);
+    }
+
+    /** Its rearmost station (mm). */
+    public function rear(): float
+    {
+        return max($this->path);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\JobFile;
 
+use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Driveline\Shaft;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Plan\Operation;
@@ -27,6 +28,7 @@ final readonly class Job
         public array $operations,
         public ?Shaft $shaft,
         public array $sources = [],
+        public Chassis $chassis = new Chassis,
     ) {}
 
     public function survey(string $id): ?Survey

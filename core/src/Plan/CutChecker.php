@@ -37,6 +37,7 @@ final readonly class CutChecker implements HasShopDefaults
             self::clearOfAxle(),
             self::levelRail(),
             new ShopDefault('Cutting', Field::length('sawCut', 'Saw cut that a new cut starts with')->between(0.0, Cutting::MAX_KERF_MM)->defaults(3.0), 'A cutting disc of 3 mm.'),
+            new ShopDefault('Cutting', Field::length('rootGap', 'Root gap that a new cut starts with')->between(0.0, Cutting::MAX_GAP_MM)->defaults(2.0), 'Single V from one side, shop practice.'),
             new ShopDefault('Cutting', Field::length('witnessDistance', 'Witness marks that a new cut starts with')->between(10.0, 1000.0)->defaults(100.0), 'Far enough to stay after dressing the joint, near enough for a rule.'),
         ];
     }
@@ -157,7 +158,7 @@ final readonly class CutChecker implements HasShopDefaults
      */
     private function taper(): array
     {
-        if ($this->shift->growth > 0) {
+        if ($this->shift->removed <= 0.0) {
             return [];
         }
         $misses = [];

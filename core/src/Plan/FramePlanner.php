@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Plan;
 
+use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Shop\Shop;
 
@@ -17,10 +18,10 @@ final readonly class FramePlanner
      *
      * @throws InvalidPlan if a cut lies off the frame or two operations overlap
      */
-    public function plan(Frame $frame, array $operations): PlannedFrame
+    public function plan(Frame $frame, array $operations, ?Chassis $chassis = null): PlannedFrame
     {
         usort($operations, fn (Operation $a, Operation $b): int => $a->station() <=> $b->station());
-        $draft = FrameDraft::of($frame, $this->shop);
+        $draft = FrameDraft::of($frame, $this->shop, $chassis);
         foreach ($operations as $operation) {
             $draft = $operation->apply($draft);
         }
@@ -32,6 +33,8 @@ final readonly class FramePlanner
 
         return new PlannedFrame(
             frame: $planned,
+            chassis: (new ChassisMover($draft->shifts))->moved($draft->chassis),
+            draft: $draft,
             shifts: $draft->shifts,
             target: $target,
             wheelbaseBefore: $frame->wheelbase(),

@@ -23,6 +23,36 @@ final class InvalidPlan extends Refusal
         return new self('plan.kerf', sprintf('A cut %s mm wide is not made with a saw or disc; give 0 to 20 mm.', round($mm, 2)), ['mm' => $mm]);
     }
 
+    public static function kick(string $id, float $mm, float $max): self
+    {
+        return new self('plan.kick', sprintf('Operation %s kicks the rail by %s mm; give %d to %d mm, and its direction.', $id, round($mm, 1), self::MIN_LENGTH_MM, $max), ['operation' => $id, 'mm' => $mm]);
+    }
+
+    public static function nothingLeft(string $id): self
+    {
+        return new self('plan.nothing-left', "Operation $id: kerfs and root gaps leave no piece to saw; give a greater length.", ['operation' => $id]);
+    }
+
+    public static function noSuchFixture(string $id, string $fixture): self
+    {
+        return new self('plan.no-such-feature', "Operation $id: the frame has no feature “{$fixture}”; take its id from the table of the frame.", ['operation' => $id, 'feature' => $fixture]);
+    }
+
+    public static function noSuchAxle(string $id, string $axle): self
+    {
+        return new self('plan.no-such-axle', "Operation $id: there is no axle “{$axle}”; take its id from the table of the frame.", ['operation' => $id, 'axle' => $axle]);
+    }
+
+    public static function fixtureTwice(string $id, string $fixture): self
+    {
+        return new self('plan.feature-twice', "Operation $id: the frame already has a feature “{$fixture}”.", ['operation' => $id, 'feature' => $fixture]);
+    }
+
+    public static function noRail(string $id, float $from, float $to): self
+    {
+        return new self('plan.no-rail', sprintf('Operation %s: no rail is entered between %.0f and %.0f mm to put a plate on.', $id, $from, $to), ['operation' => $id]);
+    }
+
     public static function offTheFrame(string $id, float $at, float $front, float $rear): self
     {
         return new self(
@@ -40,7 +70,7 @@ final class InvalidPlan extends Refusal
     /** @param  list<string>  $known */
     public static function unknownKind(string $kind, array $known): self
     {
-        return new self('plan.unknown-kind', "There is no operation “{$kind}”; use ".implode(' or ', $known).'.', ['kind' => $kind, 'known' => $known]);
+        return new self('plan.unknown-kind', "There is no operation “{$kind}”; use ".implode(', ', array_slice($known, 0, -1)).' or '.end($known).'.', ['kind' => $kind, 'known' => $known]);
     }
 
     public static function noChart(): self

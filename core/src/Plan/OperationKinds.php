@@ -11,7 +11,7 @@ use Geodex\Core\Fields\InvalidFields;
 final readonly class OperationKinds
 {
     /** @var list<class-string<Operation>> */
-    private const ALL = [Stretch::class, Shorten::class];
+    private const ALL = [Stretch::class, Shorten::class, Replace::class, Kick::class, MoveAxle::class, MoveFixture::class, AddFixture::class, RemoveFixture::class, PlateWeb::class, BoxIn::class];
 
     /** @return list<class-string<Operation>> */
     public static function all(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Plan;
 
+use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Words\Sentence;
@@ -13,6 +14,8 @@ final readonly class PlannedFrame
 {
     /**
      * @param  Frame  $frame  points, axles and carried items at their target stations; what is cut away has no reference
+     * @param  Chassis  $chassis  as metal, where the cuts bring it
+     * @param  FrameDraft  $draft  with all operations laid on it, at the stations of before
      * @param  array<string, ?Vector3>  $target  by point id; null inside a band that is cut out, or without a chart
      * @param  list<CarriedChange>  $carried
      * @param  list<WitnessReading>  $witness
@@ -21,6 +24,8 @@ final readonly class PlannedFrame
      */
     public function __construct(
         public Frame $frame,
+        public Chassis $chassis,
+        public FrameDraft $draft,
         public Shifts $shifts,
         public array $target,
         public ?float $wheelbaseBefore,

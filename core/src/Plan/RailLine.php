@@ -13,8 +13,12 @@ final readonly class RailLine
     /** @var list<array{float, float}> station and height (mm), by station */
     private array $corners;
 
-    /** @throws InvalidPlan if fewer than two stations are charted */
-    public function __construct(Frame $frame)
+    /**
+     * @param  ?array{float, float}  $ends  stations of the rails' ends (mm), where they are entered
+     *
+     * @throws InvalidPlan if fewer than two stations are charted and no rail is entered
+     */
+    public function __construct(Frame $frame, private ?array $ends = null)
     {
         $heights = [];
         foreach ($frame->points as $point) {
@@ -27,28 +31,43 @@ final readonly class RailLine
         foreach ($heights as $station => $zs) {
             $corners[] = [(float) $station, array_sum($zs) / count($zs)];
         }
-        if (count($corners) < 2) {
+        if (count($corners) < 2 && $ends === null) {
             throw InvalidPlan::noChart();
         }
-        $this->corners = $corners;
+        // Rails that no points draw lie level.
+        $this->corners = count($corners) < 2 ? [[$ends[0] ?? 0.0, $corners[0][1] ?? 0.0], [$ends[1] ?? 0.0, $corners[0][1] ?? 0.0]] : $corners;
     }
 
-    /** Station of the foremost charted point (mm). */
+    /** Station of its front end (mm): of the rail where one is entered, else of the foremost charted point. */
     public function front(): float
     {
-        return $this->corners[0][0];
+        return min($this->corners[0][0], $this->ends[0] ?? INF);
     }
 
-    /** Station of the rearmost charted point (mm). */
+    /** Station of its rear end (mm). */
     public function rear(): float
     {
-        return $this->corners[count($this->corners) - 1][0];
+        return max($this->corners[count($this->corners) - 1][0], $this->ends[1] ?? -INF);
+    }
+
+    /** @throws InvalidPlan if a cut lies off the rail */
+    public function mustCarry(string $operation, float ...$stations): void
+    {
+        foreach ($stations as $station) {
+            if (! is_finite($station) || $station < $this->front() || $station > $this->rear()) {
+                throw InvalidPlan::offTheFrame($operation, $station, $this->front(), $this->rear());
+            }
+        }
     }
 
     /** Slope of the rail at a station in radians, positive when it rises rearward. */
     public function slope(float $station): float
     {
         [[$x0, $z0], [$x1, $z1]] = $this->segment($station);
+        // Beyond the charted points the rail is taken to run on level.
+        if ($station < $this->corners[0][0] || $station > $this->corners[count($this->corners) - 1][0]) {
+            return 0.0;
+        }
 
         return atan2($z1 - $z0, $x1 - $x0);
     }

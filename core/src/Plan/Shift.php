@@ -6,32 +6,42 @@ namespace Geodex\Core\Plan;
 
 use Geodex\Core\Geometry\Vector3;
 
-/** What one operation does: everything behind the cut moves, everything inside the band goes. */
+/** What one operation does to the run of the rails: the band between its cuts goes, a length is put in, and everything behind moves. */
 final readonly class Shift
 {
+    /** Length along the rail that is gained (mm), or lost: negative. */
+    public float $growth;
+
     /**
-     * @param  float  $growth  length along the rail that is put in (mm, positive) or taken out (negative)
      * @param  float  $cut  station of the front cut (mm)
-     * @param  float  $bandEnd  station of the rear cut (mm); the same as $cut for a stretch
+     * @param  float  $bandEnd  station of the rear cut (mm); the same as $cut where nothing is taken out
+     * @param  float  $removed  length along the rail that is taken out (mm)
+     * @param  float  $inserted  length along the rail that is put in (mm)
      * @param  Vector3  $by  how what lies behind moves (mm)
      * @param  float  $slope  of the insert, radians
      */
-    public function __construct(
-        public string $operation,
-        public float $growth,
-        public float $cut,
-        public float $bandEnd,
-        public Vector3 $by,
-        public float $slope,
-    ) {}
+    public function __construct(public string $operation, public float $cut, public float $bandEnd, public float $removed, public float $inserted, public Vector3 $by, public float $slope)
+    {
+        $this->growth = $inserted - $removed;
+    }
 
     public function takesOut(float $station): bool
     {
         return $station > $this->cut && $station < $this->bandEnd;
     }
 
+    /** What stands at the cut itself stays with the front half. */
     public function moves(float $station): bool
     {
         return $station > $this->cut && $station >= $this->bandEnd;
+    }
+
+    /** What a station gains along the rail (mm): in the band what has gone so far, behind it all. */
+    public function gain(float $station): float
+    {
+        $band = $this->bandEnd - $this->cut;
+        $gone = $band > 0.0 ? $this->removed * (max($this->cut, min($this->bandEnd, $station)) - $this->cut) / $band : 0.0;
+
+        return ($this->moves($station) ? $this->inserted : 0.0) - $gone;
     }
 }

@@ -49,48 +49,66 @@ final readonly class Shifts
         return $moved;
     }
 
-    /** Where a station comes to lie (mm). */
+    /** Whether the rail there is cut out. */
+    public function takesOut(float $station): bool
+    {
+        return array_filter($this->all, fn (Shift $shift): bool => $shift->takesOut($station)) !== [];
+    }
+
+    /** Where a station comes to lie (mm); one that is cut out stands at its front cut. */
     public function station(float $station): float
     {
         $sum = $station;
         foreach ($this->all as $shift) {
-            $sum += $station > $shift->cut ? $shift->by->x : 0.0;
+            $sum = $shift->takesOut($station) ? $sum - ($station - $shift->cut) : ($shift->moves($station) ? $sum + $shift->by->x : $sum);
         }
 
         return $sum;
     }
 
-    /** With both ends where they come to lie; one in a band that is taken out stays at its cut. */
+    /** With all it passes where it comes to lie. */
     public function carried(CarriedItem $item): CarriedItem
     {
-        return new CarriedItem($item->feature, $this->end($item->from), $this->end($item->to));
+        return new CarriedItem($item->feature, array_map($this->station(...), $item->path));
     }
 
-    /** A stretch lengthens what passes its cut by all of it; a shorten takes off what lay in its band. Null where nothing changes. */
+    /**
+     * Each leg of its path by what its two ends gain; what goes over a cut and comes back changes twice, and one
+     * that turns in a band loses what is gone of each leg. Null where nothing changes.
+     */
     public function change(CarriedItem $item): ?CarriedChange
     {
         $change = 0.0;
-        $ends = [];
-        foreach ($this->all as $shift) {
-            $band = $shift->bandEnd - $shift->cut;
-            $within = max(0.0, min($item->to, $shift->bandEnd) - max($item->from, $shift->cut));
-            $change += $shift->growth > 0 ? ($item->from <= $shift->cut && $item->to > $shift->cut ? $shift->growth : 0.0) : $shift->growth * $within / max(1e-9, $band);
-            foreach (['front' => $item->from, 'rear' => $item->to] as $end => $station) {
+        $path = $item->path;
+        for ($i = 1; $i < count($path); $i++) {
+            $change += $this->legChange($path[$i - 1], $path[$i]);
+        }
+        $lost = $this->lost($item);
+
+        return abs($change) <= 1e-9 && $lost === [] ? null : new CarriedChange($item->feature, $change, $lost === [] ? null : ucfirst(implode(', and ', $lost)).': it needs a new place.');
+    }
+
+    private function legChange(float $one, float $other): float
+    {
+        [$from, $to] = [min($one, $other), max($one, $other)];
+
+        return array_sum(array_map(fn (Shift $shift): float => $shift->gain($to) - $shift->gain($from), $this->all));
+    }
+
+    /** @return list<string> its ends and fixings that stand on rail that is cut out */
+    private function lost(CarriedItem $item): array
+    {
+        $lost = [];
+        $last = count($item->path) - 1;
+        foreach ($item->path as $i => $station) {
+            foreach ($this->all as $shift) {
                 if ($shift->takesOut($station)) {
-                    $ends[] = "its $end end lies in the piece that {$shift->operation} takes out";
+                    $end = $station - $item->front() <= $item->rear() - $station ? 'front' : 'rear';
+                    $lost[] = ($i === 0 || $i === $last ? "its $end end lies" : sprintf('its turn at %.0f mm lies', $station))." in the piece that {$shift->operation} takes out";
                 }
             }
         }
 
-        return abs($change) <= 1e-9 && $ends === [] ? null : new CarriedChange($item->feature, $change, $ends === [] ? null : ucfirst(implode(', and ', $ends)).': it needs a new place.');
-    }
-
-    private function end(float $station): float
-    {
-        foreach ($this->all as $shift) {
-            $station = $shift->takesOut($station) ? $shift->cut : $station;
-        }
-
-        return $this->station($station);
+        return $lost;
     }
 }

@@ -49,7 +49,7 @@ it('reads lengths in the unit of the file, or in the one that they carry', funct
         ->and($job->surveys[0]->readings[1]->value)->toBe(0.2)
         ->and($job->surveys[0]->readings[2]->struckBecause)->toBe('wrong hole')
         ->and($job->operations[0]->values()['length'])->toEqualWithDelta(609.6, 1e-9)->and($job->operations[0]->values()['level'])->toBeTrue()
-        ->and($job->frame->carried[0]->to)->toBe(1000.0)->and($job->survey('nowhere'))->toBeNull();
+        ->and($job->frame->carried[0]->rear())->toBe(1000.0)->and($job->survey('nowhere'))->toBeNull();
 });
 
 it('takes a reading that another supersedes out of the computation', function () {

@@ -61,7 +61,7 @@ it('names path and remedy', function (string $key, string $value, string $says) 
     ],
     'an operation nobody knows' => [
         'plan', '{"operations":[{"id":"op1","kind":"widen","at":1,"length":2}]}',
-        'plan.operations[0].kind: is "widen"; expected one of "stretch", "shorten".',
+        'plan.operations[0].kind: is "widen"; expected one of "stretch", "shorten", "replace", "kick", "move-axle", "move-feature", "add-feature", "remove-feature", "plate", "box".',
     ],
     'struck in words' => [
         'surveys', '[{"id":"before","readings":[{"id":"r1","kind":"height","point":"A","value":1,"struck":"yes"}]}]',

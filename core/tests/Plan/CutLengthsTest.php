@@ -24,7 +24,7 @@ it('marks a band at its length and finds it shorter by two kerfs on the bench', 
 });
 
 it('registers a stretch and a shorten, and makes each by its name', function () {
-    expect(OperationKinds::names())->toBe(['stretch', 'shorten'])
+    expect(OperationKinds::names())->toBe(['stretch', 'shorten', 'replace', 'kick', 'move-axle', 'move-feature', 'add-feature', 'remove-feature', 'plate', 'box'])
         ->and(OperationKinds::named('shorten'))->toBe(Shorten::class)
         ->and(OperationKinds::named('stretch'))->toBe(Stretch::class);
 });

@@ -78,14 +78,14 @@ describe('rails that taper in plan', function () {
 describe('what runs along the frame', function () {
     it('changes by all of a stretch that it passes, whichever end is written first', function () {
         $expected = ['line' => [100.0, null]];
-        expect(carriedBy([new Stretch('op1', 500, 100)], [new CarriedItem('line', -100, 2600)]))->toBe($expected)
-            ->and(carriedBy([new Stretch('op1', 500, 100)], [new CarriedItem('line', 2600, -100)]))->toBe($expected)
-            ->and(carriedBy([new Stretch('op1', 500, 100)], [new CarriedItem('loom', -300, 400), new CarriedItem('pipe', 600, 2600)]))->toBe([]);
+        expect(carriedBy([new Stretch('op1', 500, 100)], [new CarriedItem('line', [-100, 2600])]))->toBe($expected)
+            ->and(carriedBy([new Stretch('op1', 500, 100)], [new CarriedItem('line', [2600, -100])]))->toBe($expected)
+            ->and(carriedBy([new Stretch('op1', 500, 100)], [new CarriedItem('loom', [-300, 400]), new CarriedItem('pipe', [600, 2600])]))->toBe([]);
     });
 
     it('that ends inside a band changes by what is gone of it, and its end is named', function () {
-        expect(carriedBy([new Shorten('op1', 300, 200)], [new CarriedItem('loom', -300, 380)]))->toBe(['loom' => [-80.0, 'Its rear end lies in the piece that op1 takes out: it needs a new place.']])
-            ->and(carriedBy([new Shorten('op1', 300, 200)], [new CarriedItem('pipe', 380, 2600)]))->toBe(['pipe' => [-120.0, 'Its front end lies in the piece that op1 takes out: it needs a new place.']])
-            ->and(carriedBy([new Shorten('op1', 300, 200)], [new CarriedItem('line', 2600, -100)]))->toBe(['line' => [-200.0, null]]);
+        expect(carriedBy([new Shorten('op1', 300, 200)], [new CarriedItem('loom', [-300, 380])]))->toBe(['loom' => [-80.0, 'Its rear end lies in the piece that op1 takes out: it needs a new place.']])
+            ->and(carriedBy([new Shorten('op1', 300, 200)], [new CarriedItem('pipe', [380, 2600])]))->toBe(['pipe' => [-120.0, 'Its front end lies in the piece that op1 takes out: it needs a new place.']])
+            ->and(carriedBy([new Shorten('op1', 300, 200)], [new CarriedItem('line', [2600, -100])]))->toBe(['line' => [-200.0, null]]);
     });
 });

@@ -27,7 +27,7 @@ function kickedUp(): Frame
         }
     }
 
-    return new Frame($points, [new Axle('front', -200), new Axle('rear', 2600)], [new CarriedItem('brake line', -100, 2600), new CarriedItem('cab loom', -300, 400)]);
+    return new Frame($points, [new Axle('front', -200), new Axle('rear', 2600)], [new CarriedItem('brake line', [-100, 2600]), new CarriedItem('cab loom', [-300, 400])]);
 }
 
 describe('a stretch', function () {
@@ -108,7 +108,7 @@ describe('a plan', function () {
         'absurd length' => [fn () => new Shorten('op1', 500, 1e9), 'between 1 and'],
         'not a number' => [fn () => new Stretch('op1', 500, NAN), 'between 1 and'],
         'kerf' => [fn () => new Cutting(kerf: 50), '0 to 20 mm'],
-        'kind' => [fn () => OperationKinds::named('widen'), 'use stretch or shorten'],
+        'kind' => [fn () => OperationKinds::named('widen'), 'use stretch, shorten,'],
         'no chart' => [fn () => (new FramePlanner)->plan(new Frame([]), [new Stretch('op1', 1, 1)]), 'no chart to plan on'],
     ]);
 });

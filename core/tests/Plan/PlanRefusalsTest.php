@@ -53,7 +53,7 @@ describe('a plan that cannot be carried out', function () {
         'band runs off' => [fn () => (new FramePlanner)->plan(bentRail(), [new Shorten('op1', 3900, 101)]), 'plan.off-the-frame', 'Operation op1 cuts at station 4001 mm, off the frame; it runs from 0 to 4000 mm.', ['operation' => 'op1', 'at' => 4001.0, 'front' => 0.0, 'rear' => 4000.0]],
         'into each other' => [fn () => (new FramePlanner)->plan(bentRail(), [new Stretch('b', 2700, 50), new Shorten('a', 2500, 300)]), 'plan.overlap', 'Operations a and b cut into each other; move one, or make them one.', ['operations' => ['a', 'b']]],
         'at one place' => [fn () => (new FramePlanner)->plan(bentRail(), [new Stretch('a', 2500, 50), new Stretch('b', 2500, 50)]), 'plan.overlap', 'Operations a and b cut into each other; move one, or make them one.', ['operations' => ['a', 'b']]],
-        'no such operation' => [fn () => OperationKinds::named('widen'), 'plan.unknown-kind', 'There is no operation “widen”; use stretch or shorten.', ['kind' => 'widen', 'known' => ['stretch', 'shorten']]],
+        'no such operation' => [fn () => OperationKinds::named('widen'), 'plan.unknown-kind', 'There is no operation “widen”; use stretch, shorten, replace, kick, move-axle, move-feature, add-feature, remove-feature, plate or box.', ['kind' => 'widen', 'known' => OperationKinds::names()]],
         'no chart' => [fn () => new RailLine(new Frame([])), 'plan.no-chart', 'There is no chart to plan on. Give at least two points their chart positions first.', []],
     ]);
 

@@ -68,7 +68,7 @@ describe('axles', function () {
 
 describe('what runs along the frame', function () {
     it('changes by every cut between its ends', function (float $from, float $to, ?float $change) {
-        $plan = planned([new Stretch('a', 1200, 300), new Shorten('b', 2500, 200)], [new CarriedItem('line', $from, $to)]);
+        $plan = planned([new Stretch('a', 1200, 300), new Shorten('b', 2500, 200)], [new CarriedItem('line', [$from, $to])]);
         expect($plan->carried[0]->change ?? null)->toBe($change);
     })->with([
         'crosses the stretch' => [500.0, 2000.0, 300.0],
@@ -81,8 +81,8 @@ describe('what runs along the frame', function () {
     ]);
 
     it('has its ends where they move to', function () {
-        $item = planned([new Stretch('a', 1200, 300)], [new CarriedItem('line', 500, 2000)])->frame->carried[0];
-        expect([$item->from, $item->to])->toBe([500.0, 2300.0]);
+        $item = planned([new Stretch('a', 1200, 300)], [new CarriedItem('line', [500, 2000])])->frame->carried[0];
+        expect([$item->front(), $item->rear()])->toBe([500.0, 2300.0]);
     });
 });
 

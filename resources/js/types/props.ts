@@ -33,6 +33,44 @@ export interface BenchRoundProps {
     showsMoves: boolean;
 }
 
+/** A feature where the drawing shows it; mm. */
+export interface BodyFixtureProps {
+    id: string;
+    kind: string;
+    name: string;
+    side: 'left' | 'right' | 'centre' | 'both';
+    front: number;
+    rear: number;
+    face: string;
+    up: number;
+    diameter: number | null;
+    spans: boolean;
+    edges: number[][];
+}
+
+/** What runs along the frame, place by place: station, offset, height; mm. */
+export interface BodyLineProps {
+    id: string;
+    kind: string;
+    name: string;
+    path: number[][];
+}
+
+/** The body of a frame for the drawing: where its rails, features and lines lie; mm. */
+export interface BodyProps {
+    rails: BodyRailProps[];
+    fixtures: BodyFixtureProps[];
+    lines: BodyLineProps[];
+}
+
+/** A run of rail on one side, knot by knot: station, back, tips, top, bottom; mm. */
+export interface BodyRailProps {
+    id: string;
+    side: 'left' | 'right' | 'centre';
+    knots: number[][];
+    isBoxed: boolean;
+}
+
 /** What the person at the screen may do with the job. */
 export interface CanProps {
     work: boolean;
@@ -42,6 +80,8 @@ export interface CanProps {
 /** Something that runs along the frame, how its length changes (mm, zero where it does not), and which of its ends is cut out. */
 export interface CarriedProps {
     feature: string;
+    advice: string;
+    outBeforeHeat: boolean;
     from: number;
     to: number;
     change: number;
@@ -77,6 +117,26 @@ export interface ChartRowProps {
     base: boolean;
 }
 
+/** One list of a frame: what its rows ask for, and the rows; lengths in mm, stations given from something else in their words. */
+export interface ChassisListProps {
+    list: string;
+    label: string;
+    purpose: string;
+    maxCount: number;
+    fields: FieldProps[];
+    rows: Record<string, unknown>[];
+}
+
+/** The frame of a job as metal, list by list. */
+export interface ChassisProps {
+    lists: ChassisListProps[];
+    quick: FieldProps[];
+    points: PointProps[];
+    axles: AxleProps[];
+    body: BodyProps;
+    revision: string;
+}
+
 /** Two sources held against each other; mm. */
 export interface ComparisonProps {
     first: string;
@@ -106,6 +166,7 @@ export interface CutProps {
     what: string;
     piece: number;
     saw: string;
+    sum: Sentence;
 }
 
 /** What a person decided of a base point. */
@@ -235,6 +296,7 @@ export interface JobProps {
     stages: StageProps[];
     surveys: SurveyTabProps[];
     can: CanProps;
+    body: BodyProps | null;
 }
 
 /** A job in the list, with what it needs next. */
@@ -348,6 +410,7 @@ export interface PlanProps {
     axlesAfter: AxleProps[];
     warnings: Sentence[];
     rail: number[] | null;
+    bodyAfter: BodyProps | null;
     trouble: TroubleProps | null;
     revision: string;
 }
@@ -492,6 +555,24 @@ export interface ScrewTurnProps {
     change: number;
     turns: number;
     clockwise: boolean;
+}
+
+/** One rail cut square at a station, as it is drawn and what it has; mm. */
+export interface SectionProps {
+    side: 'left' | 'right' | 'centre';
+    station: number;
+    depth: number;
+    width: number;
+    lost: number;
+    outlines: number[][][];
+    area: number;
+    inertia: number;
+    modulus: number;
+    torsion: number;
+    yield: number | null;
+    known: string;
+    steel: string;
+    moment: number | null;
 }
 
 /** The shaft as typed, one text a field. */

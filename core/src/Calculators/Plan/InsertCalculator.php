@@ -11,6 +11,7 @@ use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Fields\Values;
 use Geodex\Core\Shop\HasShopDefaults;
 use Geodex\Core\Shop\ShopDefault;
+use Geodex\Core\Structure\ButtJoint;
 
 /** How long an insert is sawn, or how far apart the cuts of a band are marked, so that the rail comes out right after welding. */
 final readonly class InsertCalculator implements Calculator, HasShopDefaults
@@ -83,10 +84,8 @@ final readonly class InsertCalculator implements Calculator, HasShopDefaults
         $isStretch = $given->text('operation') === 'stretch';
         $this->mustFit($given, $isStretch);
         [$gap, $thickness, $land] = [$given->number('rootGap'), $given->number('thickness'), $given->number('land')];
-        $half = tan(deg2rad($given->number('grooveAngle')) / 2);
-        $face = $gap + 2 * ($thickness - $land) * $half;
-        $area = $gap * $thickness + ($thickness - $land) ** 2 * $half + 2 / 3 * $given->number('capHeight') * $face;
-        $methods = ['average-width' => 0.10 * $area / $thickness, 'area-and-gap' => 0.20 * $area / $thickness + 0.05 * $gap];
+        $joint = new ButtJoint(gap: $gap, thickness: $thickness, groove: $given->number('grooveAngle'), land: $land, cap: $given->number('capHeight'));
+        $methods = ['average-width' => $joint->averageWidth, 'area-and-gap' => $joint->areaAndGap];
         $shrinkage = $given->optional('shrinkagePerJoint') ?? $methods[$given->text('shrinkageMethod')];
 
         $joints = $given->optional('joints') ?? ($isStretch ? 2.0 : 1.0);
@@ -102,8 +101,8 @@ final readonly class InsertCalculator implements Calculator, HasShopDefaults
         $length = array_sum($terms);
         $result = [
             'operation' => $given->text('operation'),
-            'weldArea' => $area,
-            'faceWidth' => $face,
+            'weldArea' => $joint->area,
+            'faceWidth' => $joint->faceWidth,
             'shrinkagePerJoint' => $shrinkage,
             'shrinkageRange' => [min($methods), max($methods)],
             'length' => $length,

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Geodex\Core\JobFile\Internal;
 
+use Geodex\Core\Chassis\AxleEntry;
+use Geodex\Core\Chassis\Chassis;
+use Geodex\Core\Chassis\ChassisParts;
+use Geodex\Core\Chassis\ChassisReader;
 use Geodex\Core\Fields\FieldReader;
-use Geodex\Core\Frame\Axle;
-use Geodex\Core\Frame\CarriedItem;
 use Geodex\Core\Frame\Feature;
 use Geodex\Core\Frame\FeatureKind;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Frame\ReferenceCovariance;
 use Geodex\Core\Frame\Side;
+use Geodex\Core\Frame\StationNames;
 use Geodex\Core\Frame\Tolerance;
 use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Job;
@@ -44,10 +47,13 @@ final class JobBuilder
     /** @throws InvalidFile naming everything that is wrong */
     public function build(): Job
     {
-        $frame = new Frame($this->points(), $this->axles(), $this->carried(), $this->covariance($this->document['referenceCovariance'] ?? null, 'referenceCovariance'));
+        $points = $this->points();
+        $covariance = $this->covariance($this->document['referenceCovariance'] ?? null, 'referenceCovariance');
+        $chassis = $this->chassis($points);
+        $frame = new Frame($points, $chassis->axles, $chassis->carried(), $covariance);
         $this->checkMates($frame);
         $surveys = (new SurveyBuilder($this->fields, $frame))->surveys($this->entries($this->document['surveys'] ?? []));
-        $operations = $this->operations();
+        $operations = $this->operations(new StationNames($frame));
         $sources = $this->sources($frame);
         $shaft = $this->section('driveline')['shaft'] ?? null;
         $shaft = is_array($shaft) ? (new ShaftBuilder($this->fields))->shaft($shaft, 'driveline.shaft') : null;
@@ -57,7 +63,7 @@ final class JobBuilder
         }
         $title = $this->document['title'] ?? '';
 
-        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
+        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, chassis: $chassis, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
     }
 
     /** What is asked of a covariance is its lower half, in mm² whatever the unit of the job. */
@@ -190,44 +196,25 @@ final class JobBuilder
         return $sources;
     }
 
-    /** @return list<Axle> */
-    private function axles(): array
+    /**
+     * Axles first, so that what follows can be given from them.
+     *
+     * @param  list<Point>  $points
+     */
+    private function chassis(array $points): Chassis
     {
-        $axles = [];
-        foreach ($this->entries($this->section('frame')['axles'] ?? []) as $i => $entry) {
-            $path = "frame.axles[$i]";
-            $axle = $this->fields->attempt($path, fn (): Axle => new Axle(
-                $this->text($entry, 'id'),
-                $this->fields->length($entry['station'] ?? null, "$path.station"),
-                $this->fields->optionalLength($entry['tyreRadius'] ?? null, "$path.tyreRadius"),
-                $this->fields->optionalLength($entry['track'] ?? null, "$path.track"),
-            ));
-            if ($axle !== null) {
-                $axles[] = $axle;
-            }
-        }
+        $reader = new ChassisReader;
+        $document = $reader->withCarried($this->section('frame'));
+        $axles = $this->fields->attempt('frame', fn (): array => $reader->parts($document, new FieldReader($this->unit, stations: new StationNames(new Frame($points))), [AxleEntry::class])) ?? [];
+        $known = new StationNames(new Frame($points, Chassis::of($axles)->axles));
+        $others = array_values(array_filter(ChassisParts::all(), fn (string $class): bool => $class !== AxleEntry::class));
+        $parts = [...$axles, ...$this->fields->attempt('frame', fn (): array => $reader->parts($document, new FieldReader($this->unit, stations: $known), $others)) ?? []];
 
-        return $axles;
-    }
-
-    /** @return list<CarriedItem> */
-    private function carried(): array
-    {
-        $items = [];
-        foreach ($this->entries($this->section('frame')['carried'] ?? []) as $i => $entry) {
-            $path = "frame.carried[$i]";
-            $items[] = new CarriedItem(
-                $this->text($entry, 'feature'),
-                $this->fields->length($entry['from'] ?? null, "$path.from"),
-                $this->fields->length($entry['to'] ?? null, "$path.to"),
-            );
-        }
-
-        return $items;
+        return $this->fields->attempt('frame', fn (): Chassis => Chassis::of($parts)) ?? new Chassis;
     }
 
     /** @return list<Operation> */
-    private function operations(): array
+    private function operations(StationNames $stations): array
     {
         $operations = [];
         foreach ($this->entries($this->section('plan')['operations'] ?? []) as $i => $entry) {
@@ -237,7 +224,7 @@ final class JobBuilder
                 kind: $this->text($entry, 'kind'),
                 id: $this->text($entry, 'id'),
                 given: array_diff_key($entry, ['id' => 0, 'kind' => 0]),
-                reader: new FieldReader($this->unit),
+                reader: new FieldReader($this->unit, stations: $stations),
                 path: $path,
             ));
             if ($operation !== null) {
