@@ -7,13 +7,17 @@ use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\Units\LengthUnit;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 /** The frame of a job was kept as its file had it, in the unit of that file; now it is kept in millimetres, by the fields of its parts. */
 return new class extends Migration
 {
     public function up(): void
     {
+        // Which kinds there are is for their classes to say.
+        Schema::table('plan_operations', fn (Blueprint $table) => $table->string('kind', 40)->change());
         foreach (DB::table('jobs')->get(['id', 'units', 'frame']) as $job) {
             $frame = json_decode(is_string($job->frame) ? $job->frame : '[]', true);
             $unit = LengthUnit::from(is_string($job->units) ? $job->units : 'mm');
@@ -29,6 +33,8 @@ return new class extends Migration
 
     public function down(): void
     {
+        DB::table('plan_operations')->whereNotIn('kind', ['stretch', 'shorten'])->delete();
+        Schema::table('plan_operations', fn (Blueprint $table) => $table->enum('kind', ['stretch', 'shorten'])->change());
         foreach (DB::table('jobs')->get(['id', 'units', 'frame']) as $job) {
             $frame = json_decode(is_string($job->frame) ? $job->frame : '[]', true);
             $frame = is_array($frame) ? $frame : [];

@@ -64,7 +64,7 @@ final class ChassisController extends Controller
         $this->authorize('view', $job);
         $side = $this->text($request, 'side') === 'right' ? Side::Right : Side::Left;
 
-        return new JsonResponse(SectionProps::from($this->jobs->read($job)->chassis->section($side, $request->float('station')), $side));
+        return new JsonResponse(['section' => SectionProps::from($this->jobs->read($job)->chassis->section($side, $request->float('station')), $side)]);
     }
 
     public function csv(Job $job, string $list, ChassisCsv $csv): PlainResponse

@@ -15,6 +15,7 @@ final readonly class FieldProps
      * @param  string  $default  as it would be typed; empty for none
      * @param  list<string>  $choices
      * @param  list<FieldProps>  $fields  of a group, or of each entry of a list
+     * @param  string  $names  list of the frame whose ids it takes; empty for none
      */
     public function __construct(
         public string $name,
@@ -28,6 +29,7 @@ final readonly class FieldProps
         public array $choices,
         public array $fields,
         public bool $isStation,
+        public string $names,
     ) {}
 
     public static function from(Field $field): self
@@ -36,7 +38,7 @@ final readonly class FieldProps
 
         return new self(
             name: $field->name, label: $field->label, kind: $field->kind->value, unit: $field->unit, isRequired: $field->isRequired, default: $default, help: $field->help, range: $field->range(), choices: $field->choices,
-            fields: array_map(self::from(...), $field->fields), isStation: $field->isStation,
+            fields: array_map(self::from(...), $field->fields), isStation: $field->isStation, names: $field->names,
         );
     }
 }

@@ -33,6 +33,7 @@ final readonly class PlanProps
      * @param  list<AxleProps>  $axlesBefore
      * @param  list<AxleProps>  $axlesAfter
      * @param  list<Sentence>  $warnings
+     * @param  array<string, array<string, string>>  $named  what an operation can name: words by id, by list of the frame
      * @param  ?list<float>  $rail  stations of its front and rear end
      */
     public function __construct(
@@ -48,6 +49,7 @@ final readonly class PlanProps
         public array $warnings,
         public ?array $rail,
         public ?BodyProps $bodyAfter,
+        public array $named,
         public ?TroubleProps $trouble,
         public string $revision,
     ) {}
@@ -76,6 +78,7 @@ final readonly class PlanProps
                 warnings: [],
                 rail: null,
                 bodyAfter: null,
+                named: self::named($core->chassis),
                 trouble: TroubleProps::from($failure),
                 revision: Revision::of(new PlanPart, $job),
             );
@@ -85,7 +88,7 @@ final readonly class PlanProps
             operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->chassis, $plan),
             wheelbaseBefore: $plan->wheelbaseBefore, wheelbaseAfter: $plan->wheelbaseAfter, axlesBefore: $axles,
             axlesAfter: array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
-            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), trouble: null, revision: Revision::of(new PlanPart, $job),
+            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), named: self::named($core->chassis), trouble: null, revision: Revision::of(new PlanPart, $job),
         );
     }
 
@@ -102,6 +105,20 @@ final readonly class PlanProps
             chart: $point->reference?->toArray(),
             target: $plan->target[$point->id]?->toArray(),
         ), $points);
+    }
+
+    /** @return array<string, array<string, string>> */
+    private static function named(Chassis $chassis): array
+    {
+        $features = $axles = [];
+        foreach ($chassis->fixtures as $fixture) {
+            $features[$fixture->id()] = $fixture->called();
+        }
+        foreach ($chassis->axles as $axle) {
+            $axles[$axle->id] = "$axle->id axle";
+        }
+
+        return ['features' => $features, 'axles' => $axles];
     }
 
     /** @return list<CutProps> */

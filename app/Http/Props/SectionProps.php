@@ -11,8 +11,8 @@ use Geodex\Core\Structure\Outline;
 /** One rail cut square at a station, as it is drawn and what it has; mm. */
 final readonly class SectionProps
 {
-    /** Corners that an arc is drawn with; more cannot be seen. */
-    private const EVERY = 12;
+    /** Chords of an arc that are shorter cannot be seen (mm). */
+    private const CHORD_MM = 0.8;
 
     /**
      * @param  'left'|'right'|'centre'  $side
@@ -43,8 +43,16 @@ final readonly class SectionProps
     /** @return list<array{float, float}> */
     private static function thinned(Outline $outline): array
     {
+        $kept = [];
         $corners = $outline->corners;
+        foreach ($corners as $i => $corner) {
+            $last = $kept === [] ? null : $kept[count($kept) - 1];
+            $next = $corners[($i + 1) % count($corners)];
+            if ($last === null || hypot($corner[0] - $last[0], $corner[1] - $last[1]) >= self::CHORD_MM || hypot($next[0] - $corner[0], $next[1] - $corner[1]) >= self::CHORD_MM) {
+                $kept[] = $corner;
+            }
+        }
 
-        return count($corners) < 4 * self::EVERY ? $corners : array_values(array_filter($corners, fn (int $i): bool => $i % self::EVERY === 0 || $i === count($corners) - 1, ARRAY_FILTER_USE_KEY));
+        return $kept;
     }
 }

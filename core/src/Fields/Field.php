@@ -21,6 +21,7 @@ final readonly class Field
      * @param  int  $minCount  entries of a list
      * @param  bool  $isStation  whether it is a place along the frame, which the drawing lets one drag
      * @param  int  $size  lengths of each place
+     * @param  string  $names  list of the frame whose ids it takes
      * @param  string  $proposal  name of the shop default that an empty form starts with
      */
     private function __construct(
@@ -41,6 +42,7 @@ final readonly class Field
         public bool $isStation = false,
         public string $proposal = '',
         public int $size = 0,
+        public string $names = '',
     ) {}
 
     public static function length(string $name, string $label, string $help = ''): self
@@ -145,6 +147,12 @@ final readonly class Field
         return $this->with(['isStation' => true]);
     }
 
+    /** The id of something in a list of the frame. */
+    public function naming(string $list): self
+    {
+        return $this->with(['names' => $list]);
+    }
+
     /** An empty form starts with what the shop has set for this. */
     public function proposing(string $shopDefault): self
     {
@@ -164,7 +172,7 @@ final readonly class Field
         $of = $this->kind === FieldKind::Length ? " {$unit->value}" : ($this->unit === '' ? '' : " {$this->unit}");
 
         return match (true) {
-            $this->min !== null && $this->max !== null => "from $min to $max$of",
+            $this->min !== null && $this->max !== null => $this->over ? "more than $min and at most $max$of" : "from $min to $max$of",
             $this->min !== null => ($this->over ? 'more than ' : 'at least ').$min.$of,
             $this->max !== null => "at most $max$of",
             default => '',

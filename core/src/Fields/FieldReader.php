@@ -98,14 +98,12 @@ final class FieldReader
             return null;
         }
         try {
-            $mm = $this->stations->read($given, $this->unit);
+            return $this->stations->read($given, $this->unit);
         } catch (CoreFailure $failure) {
             $this->report($at, $failure->getMessage());
 
             return new Placed(0.0, $given);
         }
-
-        return $mm === null ? null : new Placed($mm, trim($given));
     }
 
     private function number(Field $field, mixed $given, string $at): ?float

@@ -12,9 +12,9 @@ interface Stations
 {
     /**
      * @param  LengthUnit  $unit  what a bare number means
-     * @return ?float mm; null where the text names nothing, so that it is read as a length
+     * @return ?Placed with the unit of its length said; null where the text names nothing, so that it is read as a length
      *
      * @throws CoreFailure if it names something that has no station
      */
-    public function read(string $text, LengthUnit $unit): ?float;
+    public function read(string $text, LengthUnit $unit): ?Placed;
 }

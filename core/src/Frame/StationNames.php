@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Frame;
 
+use Geodex\Core\Fields\Placed;
 use Geodex\Core\Fields\Stations;
 use Geodex\Core\Units\Length;
 use Geodex\Core\Units\LengthUnit;
@@ -38,11 +39,11 @@ final readonly class StationNames implements Stations
     }
 
     /** @throws UnknownStation if it names something that has no station */
-    public function read(string $text, LengthUnit $unit): ?float
+    public function read(string $text, LengthUnit $unit): ?Placed
     {
         $alone = mb_strtolower(trim($text));
         if (array_key_exists($alone, $this->stations)) {
-            return $this->of($text);
+            return new Placed($this->of($text), trim($text));
         }
         if (preg_match(self::WAYS, $text, $found) !== 1 && preg_match(self::SUM, $text, $found) !== 1) {
             return null;
@@ -52,8 +53,11 @@ final readonly class StationNames implements Stations
             return null;
         }
         $by = Length::parse($found['length'], $unit)->mm;
+        $isForward = in_array(mb_strtolower($found['way']), self::FORWARD, true);
+        // What is kept is read again where a bare number may mean another unit.
+        $length = preg_match('/[a-z"\'′″]\s*\z/iu', $found['length']) === 1 ? $found['length'] : "{$found['length']} {$unit->value}";
 
-        return $this->of($found['name']) + (in_array(mb_strtolower($found['way']), self::FORWARD, true) ? -$by : $by);
+        return new Placed($this->of($found['name']) + ($isForward ? -$by : $by), $length.($isForward ? ' ahead of ' : ' behind ').$found['name']);
     }
 
     /** @throws UnknownStation */

@@ -35,7 +35,7 @@ final readonly class MoveAxle implements Operation
     public static function fields(): array
     {
         return [
-            Field::text('axle', 'Axle', 'Its id in the table of the frame, such as rear.'),
+            Field::text('axle', 'Axle', 'Its id in the table of the frame, such as rear.')->naming('axles'),
             Field::choice('way', 'Way', ['rearward', 'forward'])->defaults('rearward'),
             Field::length('by', 'by')->between(1.0, self::MAX_MM),
         ];

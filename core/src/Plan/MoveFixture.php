@@ -26,7 +26,7 @@ final readonly class MoveFixture implements Operation
     public static function fields(): array
     {
         return [
-            Field::text('feature', 'Feature', 'Its id in the table of the frame.'),
+            Field::text('feature', 'Feature', 'Its id in the table of the frame.')->naming('features'),
             Field::length('to', 'To station', 'In the frame as it is now.')->station(),
         ];
     }

@@ -27,7 +27,7 @@ final readonly class RemoveFixture implements Operation
     public static function fields(): array
     {
         return [
-            Field::text('feature', 'Feature', 'Its id in the table of the frame.'),
+            Field::text('feature', 'Feature', 'Its id in the table of the frame.')->naming('features'),
             Field::text('instead', 'What carries instead', 'A new crossmember, a bracket, nothing needed: in a few words.')->optional(),
         ];
     }

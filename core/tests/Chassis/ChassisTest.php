@@ -19,7 +19,7 @@ use Geodex\Core\Tests\Support\Trucks;
 use Geodex\Core\Units\LengthUnit;
 
 /** @param  array<string, mixed>  $more */
-function railOf(array $more = []): Chassis
+function channelRail(array $more = []): Chassis
 {
     return Trucks::truck(['rails' => [['id' => 'R1', 'from' => 0, 'to' => 2000, 'section' => Trucks::CHANNEL, ...$more]], 'features' => [], 'lines' => [], 'masses' => []]);
 }
@@ -33,7 +33,7 @@ describe('a rail', function () {
     });
 
     it('counts a wall measured thinner as lost on every face: half a millimetre takes a sixth of S', function () {
-        $new = railOf()->section(Side::Left, 500.0);
+        $new = channelRail()->section(Side::Left, 500.0);
         // The methods: loss 0.5 on every face, S × 0.837; here 0.5 is what the wall has lost on its outside.
         $worn = Trucks::truck(['rails' => [['id' => 'R1', 'from' => 0, 'to' => 2000, 'section' => Trucks::CHANNEL]], 'features' => [], 'walls' => [['id' => 'w', 'station' => 500, 'measured' => 5.5]]])->section(Side::Left, 500.0);
         expect($worn->lost)->toBe(0.5)->and($worn->modulus() / $new->modulus())->toBeGreaterThan(0.90)->toBeLessThan(0.93);
@@ -50,16 +50,16 @@ describe('a rail', function () {
     });
 
     it('tapers evenly', function () {
-        $rail = railOf(['rearDepth' => 140])->rail(Side::Left, 1000.0);
+        $rail = channelRail(['rearDepth' => 140])->rail(Side::Left, 1000.0);
         expect($rail->depth(0.0))->toBe(200.0)->and($rail->depth(1000.0))->toBe(170.0)->and($rail->depth(2000.0))->toBe(140.0)->and($rail->tapers())->toBeTrue()
-            ->and(railOf(['rearDepth' => 140])->section(Side::Left, 1500.0)->depth)->toBe(155.0);
+            ->and(channelRail(['rearDepth' => 140])->section(Side::Left, 1500.0)->depth)->toBe(155.0);
     });
 
     it('is stiffer with a liner, with a plate on its web, and in torsion with a closing plate', function () {
-        $plain = railOf()->section(Side::Left, 500.0);
-        $lined = railOf(['liner' => 5])->section(Side::Left, 500.0);
-        $boxed = railOf(['plate' => 6])->section(Side::Left, 500.0);
-        $doubled = railOf(['doubler' => 6, 'doublerHeight' => 170])->section(Side::Left, 500.0);
+        $plain = channelRail()->section(Side::Left, 500.0);
+        $lined = channelRail(['liner' => 5])->section(Side::Left, 500.0);
+        $boxed = channelRail(['plate' => 6])->section(Side::Left, 500.0);
+        $doubled = channelRail(['doubler' => 6, 'doublerHeight' => 170])->section(Side::Left, 500.0);
         // Liner 188 × 64 − 5: web 188 × 5 and two flanges of 59 × 5 at ±91.5.
         $liner = 5 * 188 ** 3 / 12 + 2 * (59 * 5 ** 3 / 12 + 59 * 5 * 91.5 ** 2);
         expect($lined->properties->inertiaY - $plain->properties->inertiaY)->toEqualWithDelta($liner, 1)
@@ -68,15 +68,15 @@ describe('a rail', function () {
     });
 
     it('keeps a guess a guess, and takes a yield that nobody vouches for as one', function () {
-        expect(railOf(['yield' => 240])->rails[0]->known)->toBe(Known::Guess)->and(railOf(['yield' => 240, 'known' => 'stamp'])->rails[0]->known)->toBe(Known::Stamp)->and(railOf()->rails[0]->known)->toBeNull()->and(Known::Guess->words())->toBe('a guess');
+        expect(channelRail(['yield' => 240])->rails[0]->known)->toBe(Known::Guess)->and(channelRail(['yield' => 240, 'known' => 'stamp'])->rails[0]->known)->toBe(Known::Stamp)->and(channelRail()->rails[0]->known)->toBeNull()->and(Known::Guess->words())->toBe('a guess');
     });
 
     it('has no section where no rail is', function () {
-        expect(railOf()->section(Side::Left, 2500.0))->toBeNull()->and(railOf(['side' => 'right'])->section(Side::Left, 500.0))->toBeNull()->and(railOf(['side' => 'right'])->section(Side::Right, 500.0))->not->toBeNull();
+        expect(channelRail()->section(Side::Left, 2500.0))->toBeNull()->and(channelRail(['side' => 'right'])->section(Side::Left, 500.0))->toBeNull()->and(channelRail(['side' => 'right'])->section(Side::Right, 500.0))->not->toBeNull();
     });
 
     it('refuses what no rail is', function (array $more, string $says) {
-        expect(fn () => railOf($more))->toThrow(InvalidFields::class, $says);
+        expect(fn () => channelRail($more))->toThrow(InvalidFields::class, $says);
     })->with([
         'ends before it begins' => [['to' => -10], 'frame.rails[0].to: a rail runs rearward'],
         'zero wall' => [['section' => [...Trucks::CHANNEL, 'thickness' => 0]], 'frame.rails[0].section.thickness: Thickness has to be more than 0'],
@@ -98,7 +98,7 @@ describe('a rail', function () {
 
 describe('a length of rail that is changed', function () {
     it('is parted from the rest, on its side alone', function (RailSide $side, array $runs) {
-        $changed = railOf()->changed($side, 500.0, 900.0, fn (Rail $rail): Rail => $rail->closedBy(6.0));
+        $changed = channelRail()->changed($side, 500.0, 900.0, fn (Rail $rail): Rail => $rail->closedBy(6.0));
         expect(array_map(fn (Rail $rail): string => sprintf('%s %s %g–%g%s', $rail->id(), $rail->side->value, $rail->from, $rail->to, $rail->plate === null ? '' : ' boxed'), $changed->rails))->toBe($runs);
     })->with([
         'both' => [RailSide::Both, ['R1-a both 0–500', 'R1-b both 500–900 boxed', 'R1-c both 900–2000']],
@@ -106,11 +106,11 @@ describe('a length of rail that is changed', function () {
     ]);
 
     it('is not changed where a part of it has no rail', function () {
-        expect(railOf()->changed(RailSide::Both, 1500.0, 2500.0, fn (Rail $rail): Rail => $rail->closedBy(6.0)))->toBeNull();
+        expect(channelRail()->changed(RailSide::Both, 1500.0, 2500.0, fn (Rail $rail): Rail => $rail->closedBy(6.0)))->toBeNull();
     });
 
     it('keeps the depth of a taper where it is parted', function () {
-        $changed = railOf(['rearDepth' => 140])->changed(RailSide::Both, 1000.0, 2000.0, fn (Rail $rail): Rail => $rail->closedBy(6.0));
+        $changed = channelRail(['rearDepth' => 140])->changed(RailSide::Both, 1000.0, 2000.0, fn (Rail $rail): Rail => $rail->closedBy(6.0));
         foreach ([0.0, 400.0, 999.0, 1001.0, 1600.0, 2000.0] as $x) {
             expect($changed->section(Side::Left, $x)->depth)->toEqualWithDelta(200 - 0.03 * $x, 1e-9);
         }

@@ -23,15 +23,20 @@ function named(): StationNames
 }
 
 it('reads a station from a point or an axle, behind it and ahead of it, as people say it', function (string $text, float $mm) {
-    expect(named()->read($text, LengthUnit::Millimetre))->toEqualWithDelta($mm, 1e-9);
+    expect(named()->read($text, LengthUnit::Millimetre)->mm)->toEqualWithDelta($mm, 1e-9);
 })->with([
     ['350 behind CL', 1162.0], ['350 mm behind cl', 1162.0], ['120 ahead of rear axle', 3180.0], ['120 in front of axle rear', 3180.0], ['40 before B-L', 140.0],
     ['CL + 350', 1162.0], ['B-L - 80', 100.0], ['B-L − 80', 100.0], ['10 in behind front axle', 254.0], ['CL', 812.0], [' rear axle ', 3300.0], ['1 1/2 in behind CL', 850.1], ['rear axle + 5\' 1"', 3300 + 61 * 25.4],
 ]);
 
 it('takes a bare number in the unit of the job', function () {
-    expect(named()->read('10 behind CL', LengthUnit::Inch))->toEqualWithDelta(1066.0, 1e-9);
+    $placed = named()->read('10 behind CL', LengthUnit::Inch);
+    expect($placed->mm)->toEqualWithDelta(1066.0, 1e-9)->and($placed->text)->toBe('10 in behind CL')->and(named()->read($placed->text, LengthUnit::Millimetre))->toEqual($placed);
 });
+
+it('keeps what was said, with the unit of its length and one way of saying it', function (string $text, string $kept) {
+    expect(named()->read($text, LengthUnit::Millimetre)->text)->toBe($kept);
+})->with([['350 behind CL', '350 mm behind CL'], ['1 1/2 in behind CL', '1 1/2 in behind CL'], ['CL - 80', '80 mm ahead of CL'], ['5" in front of rear axle', '5" ahead of rear axle'], ['CL', 'CL']]);
 
 it('leaves a plain length to be read as one', function (string $text) {
     expect(named()->read($text, LengthUnit::Millimetre))->toBeNull();
@@ -46,7 +51,7 @@ it('says what can be measured from where it does not know the name, or has no pl
 describe('a station field', function () {
     it('is worked out, and keeps its words', function () {
         $values = (new FieldReader(stations: named()))->read([Field::length('at', 'At')->station(), Field::length('length', 'Length')], ['at' => '350 behind CL', 'length' => 10]);
-        expect($values->number('at'))->toBe(1162.0)->and($values->given('at'))->toBe('350 behind CL')->and($values->given('length'))->toBe(10.0)->and($values->toArray())->toBe(['at' => '350 behind CL', 'length' => 10.0])->and($values->has('at'))->toBeTrue();
+        expect($values->number('at'))->toBe(1162.0)->and($values->given('at'))->toBe('350 mm behind CL')->and($values->given('length'))->toBe(10.0)->and($values->toArray())->toBe(['at' => '350 mm behind CL', 'length' => 10.0])->and($values->has('at'))->toBeTrue();
     });
 
     it('is a place and no other length: nothing else is measured from a point', function () {

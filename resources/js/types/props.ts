@@ -232,6 +232,7 @@ export interface FieldProps {
     choices: string[];
     fields: FieldProps[];
     isStation: boolean;
+    names: string;
 }
 
 /** What the deviations mean together; mm. */
@@ -411,6 +412,7 @@ export interface PlanProps {
     warnings: Sentence[];
     rail: number[] | null;
     bodyAfter: BodyProps | null;
+    named: Record<string, Record<string, string>>;
     trouble: TroubleProps | null;
     revision: string;
 }

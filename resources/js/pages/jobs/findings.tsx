@@ -34,6 +34,7 @@ function Findings({ job, survey: initial }: Props) {
             <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
                 <div className="flex min-h-[320px] min-w-0 flex-1 flex-col">
                     <FrameDrawing
+                        body={job.body}
                         points={survey.points}
                         axles={survey.axles}
                         chosen={chosen ? [chosen] : []}

@@ -37,6 +37,7 @@ function Moved({ job, movement }: Props) {
         <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
             <div className="flex min-h-[320px] min-w-0 flex-1 flex-col">
                 <FrameDrawing
+                    body={job.body}
                     points={movement.points}
                     axles={movement.axles}
                     chosen={chosen ? [chosen] : []}

@@ -40,6 +40,7 @@ function Reference({ job, reference: initial, comparison }: Props) {
         <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
             <div className="flex min-h-[320px] min-w-0 flex-1 flex-col">
                 <FrameDrawing
+                    body={job.body}
                     points={chart.points}
                     axles={reference.axles}
                     chosen={chosen ? [chosen] : apart}

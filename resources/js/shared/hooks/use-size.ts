@@ -12,5 +12,5 @@ export function useSize<T extends HTMLElement>() {
         observer.observe(element);
         return () => observer.disconnect();
     }, [element]);
-    return { ref, ...size };
+    return { ref, element, ...size };
 }

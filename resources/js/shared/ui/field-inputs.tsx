@@ -1,3 +1,4 @@
+import { createContext, useContext } from 'react';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Segmented } from '@/shared/ui/segmented';
@@ -8,6 +9,9 @@ import { spaced } from '@/shared/lib/spaced';
 import type { FieldProps } from '@/types/props';
 
 type Values = Record<string, unknown>;
+
+/** What a field that names something of the frame can name, by its list. */
+export const Named = createContext<Record<string, { value: string; label: string }[]>>({});
 
 interface Props {
     fields: FieldProps[];
@@ -52,6 +56,20 @@ interface One {
 
 function FieldInput(props: One) {
     const { field, unit, value, onChange, errors, at, isFocused } = props;
+    const named = useContext(Named)[field.names] ?? [];
+    if (named.length > 0) {
+        return (
+            <div>
+                <Select
+                    label={field.label}
+                    value={typeof value === 'string' ? value : ''}
+                    choices={[{ value: '', label: 'choose' }, ...named]}
+                    onChange={(chosen) => onChange(chosen || undefined)}
+                />
+                {errors[at] && <p className="mt-1 text-sm font-medium text-out">{errors[at]}</p>}
+            </div>
+        );
+    }
     switch (field.kind) {
         case 'group':
             return <Group {...props} />;

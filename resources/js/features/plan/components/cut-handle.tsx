@@ -55,6 +55,7 @@ export function CutHandle({ scene, name, at, bandEnd, limits, disabled, onPlace 
     return (
         <g
             role="slider"
+            data-grip
             tabIndex={disabled ? -1 : 0}
             aria-label={`Station of cut ${name}`}
             aria-valuenow={Math.round(here)}

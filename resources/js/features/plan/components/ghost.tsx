@@ -14,8 +14,9 @@ export function Ghost({ target, axles, scene }: { target: TargetProps[]; axles: 
         <g fill="none" stroke="var(--dye-ink)" strokeWidth={1.8} aria-hidden>
             {(['left', 'right'] as const).map((side) => (
                 <g key={side}>
-                    <polyline points={rail(side, (place) => scene.planY(place[1] ?? 0))} />
+                    <polyline clipPath={scene.planClip} points={rail(side, (place) => scene.planY(place[1] ?? 0))} />
                     <polyline
+                        clipPath={scene.sideClip}
                         points={rail(side, (place) => scene.sideY(place[2] ?? 0))}
                         strokeDasharray={side === 'right' ? '7 4' : undefined}
                     />
@@ -23,27 +24,46 @@ export function Ghost({ target, axles, scene }: { target: TargetProps[]; axles: 
             ))}
             {target.map((one) =>
                 one.target ? (
-                    <circle key={one.id} cx={scene.x(one.target[0] ?? 0)} cy={scene.planY(one.target[1] ?? 0)} r={3.4} fill="var(--dye)" />
+                    <circle
+                        clipPath={scene.planClip}
+                        key={one.id}
+                        cx={scene.x(one.target[0] ?? 0)}
+                        cy={scene.planY(one.target[1] ?? 0)}
+                        r={3.4}
+                        fill="var(--dye)"
+                    />
                 ) : (
                     one.chart && (
                         <path
                             key={one.id}
+                            clipPath={scene.planClip}
                             d={`M${scene.x(one.chart[0] ?? 0) - 5} ${scene.planY(one.chart[1] ?? 0) - 5}l10 10m0-10l-10 10`}
                             stroke="var(--dye-out)"
                         />
                     )
                 ),
             )}
-            <g fill="var(--dye-soft)" stroke="none" fontFamily="var(--font-head)" fontSize={14} fontWeight={500}>
-                {placeLabels(target.flatMap((one) => labelOf(one, scene))).map((label) => (
-                    <text key={label.key} x={label.x} y={label.y} textAnchor="middle">
-                        {label.text}
-                    </text>
-                ))}
+            <g
+                fill="var(--dye-soft)"
+                paintOrder="stroke"
+                stroke="var(--dye)"
+                strokeWidth={4}
+                fontFamily="var(--font-head)"
+                fontSize={14}
+                fontWeight={500}
+            >
+                {placeLabels(target.flatMap((one) => labelOf(one, scene)))
+                    .filter((label) => scene.inPlan(label.y))
+                    .map((label) => (
+                        <text key={label.key} x={label.x} y={label.y} textAnchor="middle">
+                            {label.text}
+                        </text>
+                    ))}
             </g>
             {axles.map((axle) => (
                 <path
                     key={axle.id}
+                    clipPath={scene.planClip}
                     d={`M${scene.x(axle.station)} ${scene.planY((axle.track ?? 0) / 2)}V${scene.planY(-(axle.track ?? 0) / 2)}`}
                     strokeWidth={1.2}
                 />

@@ -8,12 +8,18 @@ import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
 import { path } from '@/shared/lib/path';
 import { Ask } from '@/shared/ui/ask';
+import { PlanPages } from '@/shared/ui/plan-pages';
+import { Select } from '@/shared/ui/select';
+import { Named } from '@/shared/ui/field-inputs';
 import { Button } from '@/shared/ui/button';
 import { Trouble } from '@/shared/ui/trouble';
 import { typedLength, typedMillimetres } from '@/shared/lib/typed';
 import { say } from '@/shared/lib/say';
 import { UNJUDGED } from '@/shared/lib/unjudged';
 import type { JobProps, PlanProps, PointProps } from '@/types/props';
+
+/** Kinds that are used so often that they have keys of their own. */
+const AT_HAND = 2;
 
 /** The stage where the change is planned: the cut on the drawing, the length typed, the target beside it. */
 export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps }) {
@@ -26,6 +32,12 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
         if (isWhole) void save(drafts.map((one) => (one.id === draft.id ? { ...one, values } : one)));
         else edit(draft.id, { values });
     };
+    const names = Object.fromEntries(
+        Object.entries(plan.named).map(([list, known]) => [
+            list,
+            Object.entries(known).map(([id, words]) => ({ value: id, label: words === id ? id : `${id}: ${words}` })),
+        ]),
+    );
     const limits: [number, number] = [plan.rail?.[0] ?? 0, plan.rail?.[1] ?? 0];
     const show = (mm: number | null) => (mm === null ? '–' : `${formatLength(mm, unit, denominator)} ${unit}`);
     return (
@@ -38,6 +50,7 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                         .map((axle) => axle.station + (axle.tyreRadius ?? 0))
                         .concat(plan.target.flatMap((one) => one.target?.[0] ?? []))}
                     named={plan.operations.length === 0}
+                    body={plan.operations.length === 0 ? job.body : plan.bodyAfter}
                     summary="The planned frame over its chart. Each cut is a slider; the table lists every target."
                 >
                     {(scene) => (
@@ -72,6 +85,7 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                 tabIndex={-1}
                 aria-busy={busy}
             >
+                <PlanPages job={job.id} current="plan" />
                 {plan.trouble && <Trouble title="This cannot be planned yet">{plan.trouble.message}</Trouble>}
                 <dl className="flex gap-8">
                     {[
@@ -87,22 +101,27 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                     ))}
                 </dl>
                 {drafts.length === 0 && plan.operations.length === 0 && !plan.trouble && (
-                    <p>Nothing is planned. Add a stretch or a shorten, place its cut on the drawing, and type the length.</p>
+                    <p>
+                        Nothing is planned. Add a stretch, a shorten or another change; a cut is placed on the drawing, or typed as “350
+                        behind CL”.
+                    </p>
                 )}
-                {drafts.map((draft, index) => (
-                    <OperationCard
-                        key={draft.id}
-                        draft={draft}
-                        kinds={plan.kinds}
-                        index={index}
-                        errors={refusal?.fields ?? {}}
-                        isSaved={plan.operations.some((one) => one.id === draft.id)}
-                        disabled={!job.can.work}
-                        onEdit={(change) => edit(draft.id, change)}
-                        onSave={() => void save(drafts)}
-                        onRemove={() => void save(drafts.filter((one) => one.id !== draft.id))}
-                    />
-                ))}
+                <Named value={names}>
+                    {drafts.map((draft, index) => (
+                        <OperationCard
+                            key={draft.id}
+                            draft={draft}
+                            kinds={plan.kinds}
+                            index={index}
+                            errors={refusal?.fields ?? {}}
+                            isSaved={plan.operations.some((one) => one.id === draft.id)}
+                            disabled={!job.can.work}
+                            onEdit={(change) => edit(draft.id, change)}
+                            onSave={() => void save(drafts)}
+                            onRemove={() => void save(drafts.filter((one) => one.id !== draft.id))}
+                        />
+                    ))}
+                </Named>
                 {refusal && (
                     <div role="alert">
                         <Trouble title="Not planned">{refusal.message}</Trouble>
@@ -110,11 +129,23 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                 )}
                 {job.can.work && !plan.trouble && (
                     <div className="flex flex-wrap gap-2">
-                        {plan.kinds.map((kind, i) => (
+                        {plan.kinds.slice(0, AT_HAND).map((kind, i) => (
                             <Button key={kind.kind} look={drafts.length === 0 && i === 0 ? 'now' : 'plain'} onClick={() => add(kind)}>
                                 {`Add a ${kind.label.toLowerCase()}`}
                             </Button>
                         ))}
+                        <Select
+                            label="Another change"
+                            value=""
+                            choices={[
+                                { value: '', label: 'choose' },
+                                ...plan.kinds.slice(AT_HAND).map((kind) => ({ value: kind.kind, label: kind.label })),
+                            ]}
+                            onChange={(chosen) => {
+                                const kind = plan.kinds.find((one) => one.kind === chosen);
+                                if (kind) add(kind);
+                            }}
+                        />
                     </div>
                 )}
                 {plan.operations.length > 0 && (

@@ -1,5 +1,6 @@
 import { useUnits } from '@/shared/hooks/units';
 import { formatAngle, formatLength } from '@/shared/lib/format';
+import { say } from '@/shared/lib/say';
 import { Ask } from '@/shared/ui/ask';
 import type { PlanProps } from '@/types/props';
 
@@ -13,7 +14,7 @@ export function CutTable({ plan }: { plan: PlanProps }) {
     return (
         <ul className="grid gap-3">
             {plan.cuts.map((cut) => (
-                <li key={cut.operation}>
+                <li key={`${cut.operation} ${cut.what}`}>
                     <p>
                         <b className="font-semibold">{cut.operation}:</b> {cut.what} to saw{' '}
                         <Ask about="piece" className="text-lg font-semibold">
@@ -21,6 +22,7 @@ export function CutTable({ plan }: { plan: PlanProps }) {
                         </Ask>
                         {Math.abs(cut.slopeDegrees) > 0.05 && <>, rail slopes {formatAngle(cut.slopeDegrees)}</>}
                     </p>
+                    <p>{say(cut.sum, unit)}</p>
                     <p className="text-soft">{cut.saw}</p>
                     <p>
                         Marks {show(cut.witness)} {unit} either side read{' '}

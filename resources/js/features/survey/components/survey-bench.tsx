@@ -154,6 +154,7 @@ export function SurveyBench({
             <div className="flex min-h-0 min-w-0 flex-1 flex-col">
                 <div className="flex min-h-[230px] flex-1 flex-col max-lg:h-[42dvh] max-lg:flex-none max-sm:h-[270px]">
                     <FrameDrawing
+                        body={job.body}
                         points={survey.points}
                         axles={survey.axles}
                         chosen={reading?.points ?? (point ? [point.id] : (next?.points ?? []))}

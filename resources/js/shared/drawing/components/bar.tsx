@@ -26,6 +26,7 @@ export function Bar({ reading, drawn, scene }: { reading: BarReading; drawn: Dra
                 view.map((line, i) => (
                     <path
                         key={`${which} ${i}`}
+                        clipPath={which === 0 ? scene.planClip : scene.sideClip}
                         d={`M${line.from.x} ${line.from.y}L${line.to.x} ${line.to.y}`}
                         stroke="var(--now)"
                         strokeWidth={which === 0 ? 3 : 2}

@@ -21,12 +21,21 @@ export function ChartLines({ scene, points, axles, mates }: Props) {
     const at = (id: string) => points.find((point) => point.id === id)?.chart;
     return (
         <g stroke="var(--scribe)" strokeWidth={0.8} fill="none" aria-hidden>
-            <path d={`M${scene.x(scene.from) - 14} ${scene.planY(0)}H${scene.x(scene.to) + 14}`} strokeDasharray="18 4 3 4" opacity={0.7} />
-            <path d={`M${scene.x(scene.from) - 14} ${scene.datumY}H${scene.x(scene.to) + 14}`} strokeDasharray="2 4" />
+            <path
+                clipPath={scene.planClip}
+                d={`M${scene.x(scene.from) - 14} ${scene.planY(0)}H${scene.x(scene.to) + 14}`}
+                strokeDasharray="18 4 3 4"
+                opacity={0.7}
+            />
+            <path
+                clipPath={scene.sideClip}
+                d={`M${scene.x(scene.from) - 14} ${scene.datumY}H${scene.x(scene.to) + 14}`}
+                strokeDasharray="2 4"
+            />
             {(['left', 'right'] as const).map((side) => (
                 <g key={side}>
-                    <polyline points={rail(side, (chart) => scene.planY(chart[1] ?? 0))} />
-                    <polyline points={rail(side, (chart) => scene.sideY(chart[2] ?? 0))} />
+                    <polyline clipPath={scene.planClip} points={rail(side, (chart) => scene.planY(chart[1] ?? 0))} />
+                    <polyline clipPath={scene.sideClip} points={rail(side, (chart) => scene.sideY(chart[2] ?? 0))} />
                 </g>
             ))}
             {mates.map(([a, b]) => {
@@ -35,6 +44,7 @@ export function ChartLines({ scene, points, axles, mates }: Props) {
                     <path
                         key={a}
                         opacity={0.45}
+                        clipPath={scene.planClip}
                         d={`M${scene.x(p[0] ?? 0)} ${scene.planY(p[1] ?? 0)}L${scene.x(q[0] ?? 0)} ${scene.planY(q[1] ?? 0)}`}
                     />
                 ) : null;
@@ -42,7 +52,10 @@ export function ChartLines({ scene, points, axles, mates }: Props) {
             {axles.map((axle) => (
                 <Axle key={axle.id} axle={axle} scene={scene} />
             ))}
-            <Ruler scene={scene} marks={ticks(scene.from, scene.to, scene.scale, unit)} />
+            <Ruler
+                scene={scene}
+                marks={ticks(Math.max(scene.from, scene.stationAt(0)), Math.min(scene.to, scene.stationAt(scene.width)), scene.scale, unit)}
+            />
         </g>
     );
 }
@@ -53,11 +66,19 @@ function Axle({ axle, scene }: { axle: SceneAxle; scene: Scene }) {
     const half = (axle.track ?? 0) / 2;
     return (
         <g opacity={0.75}>
-            <path d={`M${x} ${scene.planY(half)}V${scene.planY(-half)}M${x} ${scene.rulerY}V${scene.datumY}`} />
+            <path clipPath={scene.planClip} d={`M${x} ${scene.planY(half)}V${scene.planY(-half)}`} />
+            <path clipPath={scene.sideClip} d={`M${x} ${scene.rulerY}V${scene.datumY}`} />
             {radius > 0 &&
                 half > 0 &&
                 [half, -half].map((y) => (
-                    <rect key={y} x={x - radius} width={2 * radius} y={scene.planY(y) - 100 * scene.scale} height={200 * scene.scale} />
+                    <rect
+                        clipPath={scene.planClip}
+                        key={y}
+                        x={x - radius}
+                        width={2 * radius}
+                        y={scene.planY(y) - 100 * scene.scale}
+                        height={200 * scene.scale}
+                    />
                 ))}
         </g>
     );

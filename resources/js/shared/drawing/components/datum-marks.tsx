@@ -1,11 +1,12 @@
 import type { DrawnPoint } from '@/shared/drawing/lib/drawn-points';
+import type { Scene } from '@/shared/drawing/lib/scene';
 
 /** A foot under each point that carries the datum; broken where the point is in doubt or left out. */
-export function DatumMarks({ drawn }: { drawn: DrawnPoint[] }) {
+export function DatumMarks({ drawn, scene }: { drawn: DrawnPoint[]; scene: Scene }) {
     return (
         <g fill="none" strokeWidth={1.6} aria-hidden>
             {drawn.flatMap(({ point, side }) => {
-                if (point.datum === 'no') return [];
+                if (point.datum === 'no' || !scene.inSide(side.y)) return [];
                 const carries = point.datum === 'carries';
                 return [
                     <path

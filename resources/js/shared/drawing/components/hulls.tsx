@@ -27,7 +27,7 @@ export function Hulls({ drawn, scene, factor }: { drawn: DrawnPoint[]; scene: Sc
                     );
                     const [[x1 = 0, y1 = 0] = [], [x2 = 0, y2 = 0] = []] = lines;
                     return [
-                        <g key={`${point.id} ${axis}`}>
+                        <g key={`${point.id} ${axis}`} clipPath={axis === 2 ? scene.sideClip : scene.planClip}>
                             <path d={`M${x1} ${y1}L${x2} ${y2}`} strokeDasharray="2 3" />
                             <circle cx={x1} cy={y1} r={3.2} />
                             <circle cx={x2} cy={y2} r={3.2} />

@@ -15,9 +15,18 @@ export function Labels({ drawn, chosen, scene }: { drawn: DrawnPoint[]; chosen: 
         [...headings(scene), ...drawn.flatMap((one) => labelsOf(one, chosen.includes(one.point.id), unit))],
         marks,
         scene.width,
-    ).filter((label) => label.rank >= 0);
+    ).filter((label) => label.rank >= 0 && (label.isSide ? scene.inSide(label.y) : scene.inPlan(label.y)));
     return (
-        <g fontFamily="var(--font-head)" fontSize={14} fontWeight={500} aria-hidden>
+        <g
+            fontFamily="var(--font-head)"
+            fontSize={14}
+            fontWeight={500}
+            paintOrder="stroke"
+            stroke="var(--dye)"
+            strokeWidth={4}
+            strokeLinejoin="round"
+            aria-hidden
+        >
             {labels.map((label) => (
                 <text key={label.key} x={label.x} y={label.y} textAnchor={label.anchor ?? 'middle'} fill={TONE[label.tone ?? 'plain']}>
                     {label.text}
@@ -58,7 +67,7 @@ function labelsOf(one: DrawnPoint, isChosen: boolean, unit: Unit): Label[] {
     const labels: Label[] = [
         { key: point.id, text: point.id, x: plan.x, y: plan.y + (left ? (isChosen ? 26 : 21) : isChosen ? -15 : -11), rank, tone },
     ];
-    if (isChosen) labels.push({ key: `${point.id} side`, text: point.id, x: side.x, y: side.y - 15, rank, tone });
+    if (isChosen) labels.push({ isSide: true, key: `${point.id} side`, text: point.id, x: side.x, y: side.y - 15, rank, tone });
     const [, dy = 0, dz = 0] = point.deviation ?? [];
     if (point.axes[1] === 'out') {
         labels.push({
@@ -72,6 +81,7 @@ function labelsOf(one: DrawnPoint, isChosen: boolean, unit: Unit): Label[] {
     }
     if (point.axes[2] === 'out') {
         labels.push({
+            isSide: true,
             key: `${point.id} z`,
             text: `${formatDeviation(Math.abs(dz), unit, false)} ${dz > 0 ? 'high' : 'low'}`,
             x: side.x,

@@ -1,7 +1,9 @@
 import { byStation, type DrawnPoint } from '@/shared/drawing/lib/drawn-points';
+import type { Scene } from '@/shared/drawing/lib/scene';
 import { StateShape } from '@/shared/ui/state-mark';
 
 interface Props {
+    scene: Scene;
     drawn: DrawnPoint[];
     chosen: string[];
     onChoose: (id: string) => void;
@@ -16,15 +18,16 @@ const MARKS = {
 } as React.CSSProperties;
 
 /** The frame as it was measured, in white over the chart; each point by the shape of its state. */
-export function MeasuredFrame({ drawn, chosen, onChoose }: Props) {
+export function MeasuredFrame({ scene, drawn, chosen, onChoose }: Props) {
     return (
         <g style={MARKS} aria-hidden>
             {(['left', 'right'] as const).map((side) => {
                 const rail = byStation(drawn, side).filter((one) => one.point.measured);
                 return (
                     <g key={side} fill="none" stroke="var(--dye-ink)" strokeWidth={1.9}>
-                        <polyline points={rail.map(({ plan }) => `${plan.x},${plan.y}`).join(' ')} />
+                        <polyline clipPath={scene.planClip} points={rail.map(({ plan }) => `${plan.x},${plan.y}`).join(' ')} />
                         <polyline
+                            clipPath={scene.sideClip}
                             points={rail.map((one) => `${one.side.x},${one.side.y}`).join(' ')}
                             strokeDasharray={side === 'right' ? '7 4' : undefined}
                         />
@@ -32,18 +35,22 @@ export function MeasuredFrame({ drawn, chosen, onChoose }: Props) {
                 );
             })}
             {drawn.flatMap((one) =>
-                [one.plan, one.side].map((at, view) => (
-                    <g
-                        key={`${one.point.id}-${view}`}
-                        transform={`translate(${at.x} ${at.y})`}
-                        onClick={() => onChoose(one.point.id)}
-                        className="cursor-pointer"
-                    >
-                        <circle r={15} fill="transparent" />
-                        {chosen.includes(one.point.id) && <circle r={10} fill="none" stroke="var(--now)" strokeWidth={2.4} />}
-                        <StateShape state={one.point.verdict} size={view === 0 ? 5 : 4} />
-                    </g>
-                )),
+                [one.plan, one.side]
+                    .map((at, view) => ({ at, view }))
+                    .filter(({ at, view }) => (view === 0 ? scene.inPlan(at.y) : scene.inSide(at.y)))
+                    .map(({ at, view }) => (
+                        <g
+                            data-grip
+                            key={`${one.point.id}-${view}`}
+                            transform={`translate(${at.x} ${at.y})`}
+                            onClick={() => onChoose(one.point.id)}
+                            className="cursor-pointer"
+                        >
+                            <circle r={15} fill="transparent" />
+                            {chosen.includes(one.point.id) && <circle r={10} fill="none" stroke="var(--now)" strokeWidth={2.4} />}
+                            <StateShape state={one.point.verdict} size={view === 0 ? 5 : 4} />
+                        </g>
+                    )),
             )}
         </g>
     );

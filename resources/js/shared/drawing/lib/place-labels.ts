@@ -6,6 +6,8 @@ export interface Label {
     rank: number;
     anchor?: 'start' | 'middle' | 'end';
     tone?: 'plain' | 'out' | 'now';
+    /** Of the side view. */
+    isSide?: boolean;
 }
 
 interface Box {

@@ -28,9 +28,24 @@ export interface Scene {
     rulerY: number;
     sideTop: number;
     datumY: number;
+    /** Lines of a view that would run into the other are cut off by these. */
+    planClip: string | undefined;
+    sideClip: string | undefined;
+    /** Whether something at this height of the sheet (px) lies in the view. */
+    inPlan: (y: number) => boolean;
+    inSide: (y: number) => boolean;
     /** An enlarged deviation moves a mark by at most this (mm), so that an absurd reading does not throw it off the sheet. */
     farthest: number;
 }
+
+/** How a person has moved the drawing: times as large, and shifted by so much (px). */
+export interface View {
+    zoom: number;
+    dx: number;
+    dy: number;
+}
+
+export const FITTED: View = { zoom: 1, dx: 0, dy: 0 };
 
 /** What stands around the views, in px; less of it on a phone. */
 const ROOMY = { margin: 44, title: 34, labels: 30, ruler: 46 };
@@ -45,7 +60,7 @@ export function layOut(
     axles: SceneAxle[],
     width: number,
     height: number,
-    { reach = [], factor = 1 }: { reach?: number[]; factor?: number } = {},
+    { reach = [], factor = 1, view = FITTED, clips = [] }: { reach?: number[]; factor?: number; view?: View; clips?: string[] } = {},
 ): Scene {
     const still = points.flatMap((point) => (point.chart ? [point.chart] : []));
     const farthest = FARTHEST * Math.max(1000, Math.max(...still.map(([x = 0]) => x)) - Math.min(...still.map(([x = 0]) => x)));
@@ -67,21 +82,29 @@ export function layOut(
     const rulerY = planBottom + labels + spare / 2;
     const sideTop = rulerY + ruler + spare;
     const datumY = sideTop + title + top * scale;
+    const { zoom, dx, dy } = view;
+    const middle = datumY - ((top + low) / 2) * scale;
+    const sideY = (z: number) => (datumY - z * scale - middle) * zoom + middle + dy;
+    const isMoved = zoom !== 1 || dy !== 0;
     return {
         width,
         height,
-        scale,
+        scale: scale * zoom,
         from,
         to,
-        x: (station) => left + (station - from) * scale,
-        stationAt: (px) => from + (px - left) / scale,
-        planY: (offset) => axis - offset * scale,
-        sideY: (z) => datumY - z * scale,
+        x: (station) => (left + (station - from) * scale) * zoom + dx,
+        stationAt: (px) => from + ((px - dx) / zoom - left) / scale,
+        planY: (offset) => -offset * scale * zoom + axis + dy,
+        sideY,
         planTop,
         planBottom,
         rulerY,
         sideTop,
-        datumY,
+        datumY: sideY(0),
+        planClip: clips[0],
+        sideClip: clips[1],
+        inPlan: (y) => !isMoved || (y > 30 && y < rulerY),
+        inSide: (y) => !isMoved || y > rulerY + 40,
         farthest,
     };
 }
