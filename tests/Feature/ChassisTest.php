@@ -108,8 +108,8 @@ describe('a section', function () {
 
 describe('eight numbers', function () {
     it('make a plain ladder truck', function () {
-        $empty = Job::findOrFail(tap($this->job)->update(['frame' => []])->id);
-        $this->postJson("/jobs/{$empty->id}/frame/quick", ['unit' => 'mm', 'wheelbase' => '3300', 'ahead' => '700', 'behind' => '2 m', 'over' => '840', 'depth' => '200', 'flange' => '70', 'wall' => '6', 'spring' => '1300'])
+        $this->job->update(['frame' => []]);
+        $this->postJson("$this->at/quick", ['unit' => 'mm', 'wheelbase' => '3300', 'ahead' => '700', 'behind' => '2 m', 'over' => '840', 'depth' => '200', 'flange' => '70', 'wall' => '6', 'spring' => '1300'])
             ->assertOk()->assertJsonPath('lists.1.rows.0.to', 5300)->assertJsonPath('lists.2.rows', fn (array $rows): bool => count($rows) > 7);
     });
 

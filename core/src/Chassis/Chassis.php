@@ -181,7 +181,7 @@ final readonly class Chassis
     }
 
     /** What is missing of the wall: straight between readings of this run of rail, as at the nearest one beyond them (mm). */
-    private function lost(Rail $rail, Side $side, float $station): float
+    public function lost(Rail $rail, Side $side, float $station): float
     {
         $at = [];
         foreach ($this->walls as $wall) {

@@ -10,6 +10,9 @@ use Geodex\Core\Frame\Side;
 /** The height of the rails along the station, as the chart's points draw it: the mean of both sides, straight between points. */
 final readonly class RailLine
 {
+    /** What a digital level on a rail tells from level, twice over. */
+    private const LEVEL_DEGREES = 1.0;
+
     /** @var list<array{float, float}> station and height (mm), by station */
     private array $corners;
 
@@ -87,6 +90,28 @@ final readonly class RailLine
         }
 
         return $bends;
+    }
+
+    /**
+     * Stretches that do not run level with the middle of the frame: kicks, and bends between two slopes.
+     *
+     * @return list<array{float, float}> mm
+     */
+    public function crooked(): array
+    {
+        $crooked = [];
+        for ($i = 1; $i < count($this->corners); $i++) {
+            [$from, $to] = [$this->corners[$i - 1][0], $this->corners[$i][0]];
+            if (abs($this->slope(($from + $to) / 2)) > deg2rad(self::LEVEL_DEGREES)) {
+                $last = $crooked === [] ? null : $crooked[count($crooked) - 1];
+                if ($last !== null && $from - $last[1] < 1.0) {
+                    array_pop($crooked);
+                }
+                $crooked[] = [$last !== null && $from - $last[1] < 1.0 ? $last[0] : $from, $to];
+            }
+        }
+
+        return $crooked;
     }
 
     /** @return array{array{float, float}, array{float, float}} */

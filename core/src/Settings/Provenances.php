@@ -7,6 +7,7 @@ namespace Geodex\Core\Settings;
 use Geodex\Core\Bench\LevelPlanner;
 use Geodex\Core\Bench\SquarePlanner;
 use Geodex\Core\Bench\VehicleSetter;
+use Geodex\Core\Chassis\Loads\FrameLoads;
 use Geodex\Core\Chassis\RailSection;
 use Geodex\Core\Driveline\CriticalSpeed;
 use Geodex\Core\Driveline\JointAngles;
@@ -14,6 +15,7 @@ use Geodex\Core\Driveline\ShaftCalculator;
 use Geodex\Core\Findings\PullPlanner;
 use Geodex\Core\Plan\CutLength;
 use Geodex\Core\Plan\FrameDraft;
+use Geodex\Core\Plan\Windows\CutWindows;
 use Geodex\Core\Plan\WitnessReading;
 use Geodex\Core\Reference\Movement\MovementFinder;
 use Geodex\Core\Survey\Datum\BaseTester;
@@ -31,7 +33,7 @@ final readonly class Provenances
 {
     /** @var list<class-string<HasProvenance>> */
     private const DECLARING = [
-        SurveyComputer::class, PointJudge::class, ReadingJudge::class, ExplanationFinder::class, BaseTester::class, NextReadingAdviser::class, Forecaster::class, FrameDraft::class, RailSection::class, WitnessReading::class, CutLength::class, ShaftCalculator::class, JointAngles::class, CriticalSpeed::class, PullPlanner::class, MovementFinder::class, LevelPlanner::class, SquarePlanner::class, VehicleSetter::class,
+        SurveyComputer::class, PointJudge::class, ReadingJudge::class, ExplanationFinder::class, BaseTester::class, NextReadingAdviser::class, Forecaster::class, FrameDraft::class, RailSection::class, FrameLoads::class, CutWindows::class, WitnessReading::class, CutLength::class, ShaftCalculator::class, JointAngles::class, CriticalSpeed::class, PullPlanner::class, MovementFinder::class, LevelPlanner::class, SquarePlanner::class, VehicleSetter::class,
     ];
 
     /** @return array<string, Provenance> by name */

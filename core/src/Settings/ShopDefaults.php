@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Settings;
 
-use Geodex\Core\Calculators\Plan\BeamCalculator;
 use Geodex\Core\Calculators\Plan\InsertCalculator;
+use Geodex\Core\Chassis\Loads\FrameLoads;
 use Geodex\Core\Driveline\DrivelineLimits;
 use Geodex\Core\Plan\CutChecker;
+use Geodex\Core\Plan\Windows\AccessInside;
+use Geodex\Core\Plan\Windows\CrossmemberClearance;
+use Geodex\Core\Plan\Windows\HangerClearance;
+use Geodex\Core\Plan\Windows\HoleClearance;
+use Geodex\Core\Plan\Windows\ShaftClearance;
+use Geodex\Core\Plan\Windows\StraightLength;
+use Geodex\Core\Plan\Windows\WeldClearance;
 use Geodex\Core\Shop\HasShopDefaults;
 use Geodex\Core\Shop\ShopDefault;
 use Geodex\Core\Survey\SurveyOptions;
@@ -16,7 +23,7 @@ use Geodex\Core\Survey\SurveyOptions;
 final readonly class ShopDefaults
 {
     /** @var list<class-string<HasShopDefaults>> */
-    private const DECLARING = [SurveyOptions::class, CutChecker::class, InsertCalculator::class, BeamCalculator::class, DrivelineLimits::class];
+    private const DECLARING = [SurveyOptions::class, CutChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, DrivelineLimits::class];
 
     /** @return array<string, ShopDefault> by name, in the order of the settings */
     public static function all(): array

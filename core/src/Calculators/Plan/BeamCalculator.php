@@ -9,15 +9,13 @@ use Geodex\Core\Calculators\Result;
 use Geodex\Core\Fields\Field;
 use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Fields\Values;
-use Geodex\Core\Shop\HasShopDefaults;
-use Geodex\Core\Shop\ShopDefault;
 use Geodex\Core\Structure\AxleSupport;
 use Geodex\Core\Structure\BendingFrequency;
 use Geodex\Core\Structure\FrameBeam;
 use Geodex\Core\Structure\MovingMassEnvelope;
 
 /** What loads do to a frame on its axles: reactions, moments, stress, deflection, and how the first bending frequency changes. */
-final readonly class BeamCalculator implements Calculator, HasShopDefaults
+final readonly class BeamCalculator implements Calculator
 {
     private const GRAVITY = 9.80665;
 
@@ -42,11 +40,6 @@ final readonly class BeamCalculator implements Calculator, HasShopDefaults
     public static function source(): string
     {
         return 'Macaulay\'s method, any text on mechanics of materials; frequency by Rayleigh; E 210 000 MPa (EN 1993-1-1); dynamic factor: body-builder practice, 2 to 3 on the road, 3 to 4 off it, shop default.';
-    }
-
-    public static function shopDefaults(): array
-    {
-        return [new ShopDefault('Structure', Field::number('dynamicFactor', 'Dynamic factor on stress')->between(1.0, 10.0)->defaults(1.0), 'Body-builder practice: 2 to 3 on the road, 3 to 4 off it; 1: static.')];
     }
 
     public static function fields(): array

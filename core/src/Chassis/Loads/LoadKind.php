@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Chassis\Loads;
+
+/** A way in which the frame is loaded. */
+enum LoadKind: string
+{
+    case Empty = 'empty';
+    case Laden = 'laden';
+    case Forward = 'load-forward';
+    case Rearward = 'load-rearward';
+    case Tipping = 'tipping';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Empty => 'empty',
+            self::Laden => 'laden',
+            self::Forward => 'load forward',
+            self::Rearward => 'load rearward',
+            self::Tipping => 'tipping at the rear',
+        };
+    }
+
+    /** What is done with what comes and goes. */
+    public function assumes(): string
+    {
+        return match ($this) {
+            self::Empty => 'without the load',
+            self::Laden => 'each load spread as it is entered',
+            self::Forward => 'each spread load in the front half of its length',
+            self::Rearward => 'each spread load in the rear half of its length',
+            self::Tipping => 'each spread load on a hinge at the rear end of its length',
+        };
+    }
+}
