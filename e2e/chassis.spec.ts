@@ -57,7 +57,7 @@ test('the drawing is made larger, dragged, fitted by one key, and turned in spac
     await expect.poll(rail).not.toBe(larger);
     await page.keyboard.press('f');
     await expect.poll(rail).toBe(fitted);
-    await page.keyboard.press('z');
+    await page.keyboard.press('.');
     await expect.poll(rail).not.toBe(fitted);
 
     await page.getByRole('button', { name: 'In space' }).click();

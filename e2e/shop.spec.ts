@@ -115,7 +115,7 @@ test('a plan that cannot be carried out says why and keeps what was typed', asyn
     for (const [at, length, says] of [
         ['2300', '', 'Missing: Length taken out, from 1 to 8000 mm'],
         ['2300', 'long', '“long” is not a length'],
-        ['99999', '100', 'off the frame; it runs from −640 to 5240 mm'.replace('−', '-')],
+        ['99999', '100', 'off the frame; it runs from −760 to 5420 mm'.replace('−', '-')],
         ['2300', '12 m', 'from 1 to 8000 mm, not 12000'],
     ] as const) {
         await page.getByLabel('Cut at station, mm').fill(at);

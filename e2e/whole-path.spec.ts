@@ -44,17 +44,17 @@ test('from a called-out reading to a planned frame', async ({ page }) => {
     await page.getByLabel(/^Length/).press('Enter');
     await expect(page.getByText('3940.0 mm')).toBeVisible();
     const cut = page.getByRole('slider', { name: 'Station of cut op1' });
-    await expect(cut).toHaveAttribute('aria-valuenow', '2300');
+    await expect(cut).toHaveAttribute('aria-valuenow', '2330');
     await cut.focus();
-    const saved = page.waitForResponse((answer) => (answer.request().postData() ?? '').includes('"2320"'));
+    const saved = page.waitForResponse((answer) => (answer.request().postData() ?? '').includes('"2350"'));
     await cut.press('ArrowRight');
     await cut.press('ArrowRight');
     await saved;
-    await expect(page.getByLabel('Cut at station, mm')).toHaveValue('2320');
+    await expect(page.getByLabel('Cut at station, mm')).toHaveValue('2350');
     await expect(page.getByRole('row', { name: /^MR 5880\.0 \+640\.0 415\.0 500\.0/ })).toBeVisible();
     await expect(page.getByText('rear brake line')).toBeVisible();
     await page.reload();
-    await expect(page.getByLabel('Cut at station, mm')).toHaveValue('2320');
+    await expect(page.getByLabel('Cut at station, mm')).toHaveValue('2350');
 
     // The shaft.
     await page.getByRole('link', { name: /^Driveline/ }).click();

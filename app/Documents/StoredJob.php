@@ -23,7 +23,7 @@ final readonly class StoredJob
     public function read(Job $job, ?Survey $survey = null): CoreJob
     {
         try {
-            return $this->jobs->fromDocument(JobDocument::forCore($job, $survey));
+            return $this->jobs->fromKept(JobDocument::forCore($job, $survey));
         } catch (CoreFailure $failure) {
             throw new UnreadableJob($job, $failure);
         }

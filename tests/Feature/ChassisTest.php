@@ -163,3 +163,16 @@ describe('the plan of a frame in metal', function () {
         expect($copy->frame)->toEqual($this->job->refresh()->frame)->and($copy->operations->pluck('parameters', 'code')->all())->toEqual($this->job->operations()->get()->pluck('parameters', 'code')->all());
     });
 });
+
+describe('a chart that changes under the frame', function () {
+    it('takes the ground from under what was measured from it, and from nothing else', function () {
+        $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [['id' => 'op1', 'kind' => 'stretch', 'at' => '300 behind FL', 'length' => '640'], ['id' => 'op2', 'kind' => 'shorten', 'at' => '2900', 'length' => '100']]])->assertOk();
+        DB::table('points')->where('job_id', $this->job->id)->where('code', 'FL')->update(['chart_x_mm' => null, 'chart_y_mm' => null, 'chart_z_mm' => null]);
+        $this->get($this->at)->assertOk()->assertInertia(fn ($page) => $page->where('chassis.adrift', fn ($faults): bool => count($faults) === 3 && str_contains(implode(' ', collect($faults)->all()), 'frame.features[7].station: “FL” has no station yet'))->has('chassis.body.fixtures', 15));
+        $this->get("/jobs/{$this->job->id}/plan")->assertOk()->assertInertia(fn ($page) => $page->has('plan.operations', 2)->has('plan.cuts', 1)->has('plan.adrift', 3));
+        $this->get("/jobs/{$this->job->id}/surveys/before")->assertOk();
+        // Another list can still be changed, and the row that lost its place be given another.
+        ($this->keep)('masses', [['id' => 'M1', 'name' => 'cab', 'mass' => '640', 'station' => '10']])->assertOk()->assertJsonCount(3, 'adrift');
+        ($this->keep)('features', [['id' => 'X3', 'kind' => 'crossmember', 'station' => '1660']])->assertOk()->assertJsonCount(1, 'adrift');
+    });
+});

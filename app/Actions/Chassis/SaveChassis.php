@@ -39,7 +39,8 @@ final readonly class SaveChassis
             }
         }
         try {
-            Chassis::of((new ChassisReader)->parts($frame, new FieldReader(stations: $stations), ChassisParts::all(), 'rows'));
+            // What another list has lost to a changed chart stands in nobody's way.
+            Chassis::of((new ChassisReader)->standing($frame, new FieldReader(stations: $stations), ChassisParts::all(), 'rows')[0]);
         } catch (InvalidFields $invalid) {
             throw InvalidFields::with(array_map(fn (array $one): string => str_replace('frame.', 'rows.', $one['path']).": {$one['message']}", $invalid->problems()) ?: ['rows: does not go together.']);
         }

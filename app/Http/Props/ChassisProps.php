@@ -20,8 +20,9 @@ final readonly class ChassisProps
      * @param  list<FieldProps>  $quick  what a plain ladder truck is made of
      * @param  list<PointProps>  $points  of the chart, for the drawing
      * @param  list<AxleProps>  $axles
+     * @param  list<string>  $adrift  what was measured from a point that the chart no longer places
      */
-    public function __construct(public array $lists, public array $quick, public array $points, public array $axles, public BodyProps $body, public string $revision) {}
+    public function __construct(public array $lists, public array $quick, public array $points, public array $axles, public BodyProps $body, public array $adrift, public string $revision) {}
 
     public static function from(Job $job, CoreJob $core): self
     {
@@ -31,6 +32,7 @@ final readonly class ChassisProps
             points: array_map(fn (Point $point): PointProps => PointProps::from($point, null), $core->frame->points),
             axles: array_map(AxleProps::from(...), $core->frame->axles),
             body: BodyProps::from($core->chassis, $core->frame->points),
+            adrift: array_map(strval(...), $core->adrift),
             revision: Revision::of(new FramePart, $job),
         );
     }

@@ -33,6 +33,7 @@ final readonly class PlanProps
      * @param  list<AxleProps>  $axlesBefore
      * @param  list<AxleProps>  $axlesAfter
      * @param  list<Sentence>  $warnings
+     * @param  list<string>  $adrift  what was measured from a point that the chart no longer places
      * @param  array<string, array<string, string>>  $named  what an operation can name: words by id, by list of the frame
      * @param  ?list<float>  $rail  stations of its front and rear end
      */
@@ -50,6 +51,7 @@ final readonly class PlanProps
         public ?array $rail,
         public ?BodyProps $bodyAfter,
         public array $named,
+        public array $adrift,
         public ?TroubleProps $trouble,
         public string $revision,
     ) {}
@@ -79,6 +81,7 @@ final readonly class PlanProps
                 rail: null,
                 bodyAfter: null,
                 named: self::named($core->chassis),
+                adrift: array_map(strval(...), $core->adrift),
                 trouble: TroubleProps::from($failure),
                 revision: Revision::of(new PlanPart, $job),
             );
@@ -88,7 +91,7 @@ final readonly class PlanProps
             operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->chassis, $plan),
             wheelbaseBefore: $plan->wheelbaseBefore, wheelbaseAfter: $plan->wheelbaseAfter, axlesBefore: $axles,
             axlesAfter: array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
-            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), named: self::named($core->chassis), trouble: null, revision: Revision::of(new PlanPart, $job),
+            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), named: self::named($core->chassis), adrift: array_map(strval(...), $core->adrift), trouble: null, revision: Revision::of(new PlanPart, $job),
         );
     }
 

@@ -21,6 +21,20 @@ final readonly class ChassisReader
      */
     public function parts(array $document, FieldReader $reader, array $kinds, string $path = 'frame'): array
     {
+        [$parts, $problems] = $this->standing($document, $reader, $kinds, $path);
+
+        return $problems === [] ? $parts : throw InvalidFields::with($problems);
+    }
+
+    /**
+     * What can be read of it, and what is wrong with the rest: a chart that changes takes the ground from under what was measured from it.
+     *
+     * @param  array<mixed>  $document
+     * @param  list<class-string<ChassisPart>>  $kinds
+     * @return array{list<ChassisPart>, list<string>} parts, and problems with their paths
+     */
+    public function standing(array $document, FieldReader $reader, array $kinds, string $path = 'frame'): array
+    {
         $parts = $problems = [];
         foreach ($kinds as $class) {
             $list = $class::list();
@@ -52,7 +66,7 @@ final readonly class ChassisReader
             }
         }
 
-        return $problems === [] ? $parts : throw InvalidFields::with($problems);
+        return [$parts, $problems];
     }
 
     /**

@@ -19,6 +19,7 @@ final readonly class Job
      * @param  list<Survey>  $surveys
      * @param  list<Operation>  $operations
      * @param  list<ReferenceSource>  $sources  references that the frame can be held against
+     * @param  list<Problem>  $adrift  what was measured from a point that the chart no longer places; only of a job that is kept
      */
     public function __construct(
         public string $title,
@@ -29,6 +30,7 @@ final readonly class Job
         public ?Shaft $shaft,
         public array $sources = [],
         public Chassis $chassis = new Chassis,
+        public array $adrift = [],
     ) {}
 
     public function survey(string $id): ?Survey

@@ -65,6 +65,19 @@ final readonly class JobReader
         return (new JobBuilder($document))->build();
     }
 
+    /**
+     * A job that was checked when it was stored. What a changed chart has taken the station of is left out, and named: nothing else of the
+     * job is lost for it.
+     *
+     * @param  array<string, mixed>  $document  of the schema's shape
+     *
+     * @throws InvalidFile
+     */
+    public function fromKept(array $document): Job
+    {
+        return (new JobBuilder($document, isKept: true))->build();
+    }
+
     /** @phpstan-assert array<mixed> $document */
     private function refuseForeign(mixed $document): void
     {

@@ -134,6 +134,7 @@ export interface ChassisProps {
     points: PointProps[];
     axles: AxleProps[];
     body: BodyProps;
+    adrift: string[];
     revision: string;
 }
 
@@ -413,6 +414,7 @@ export interface PlanProps {
     rail: number[] | null;
     bodyAfter: BodyProps | null;
     named: Record<string, Record<string, string>>;
+    adrift: string[];
     trouble: TroubleProps | null;
     revision: string;
 }

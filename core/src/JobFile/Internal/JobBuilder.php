@@ -6,9 +6,13 @@ namespace Geodex\Core\JobFile\Internal;
 
 use Geodex\Core\Chassis\AxleEntry;
 use Geodex\Core\Chassis\Chassis;
+use Geodex\Core\Chassis\ChassisPart;
 use Geodex\Core\Chassis\ChassisParts;
 use Geodex\Core\Chassis\ChassisReader;
+use Geodex\Core\Chassis\Rail;
+use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Fields\FieldReader;
+use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Frame\Feature;
 use Geodex\Core\Frame\FeatureKind;
 use Geodex\Core\Frame\Frame;
@@ -19,6 +23,7 @@ use Geodex\Core\Frame\StationNames;
 use Geodex\Core\Frame\Tolerance;
 use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Job;
+use Geodex\Core\JobFile\Problem;
 use Geodex\Core\Plan\Operation;
 use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Reference\ReferenceSource;
@@ -37,8 +42,14 @@ final class JobBuilder
 
     private readonly LengthUnit $unit;
 
-    /** @param  array<string, mixed>  $document */
-    public function __construct(private readonly array $document)
+    /** @var list<Problem> what stands on a chart that has changed since */
+    private array $adrift = [];
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  bool  $isKept  whether it was checked when it was stored: what a changed chart has taken the station of is left out and named
+     */
+    public function __construct(private readonly array $document, private readonly bool $isKept = false)
     {
         $this->unit = LengthUnit::from(is_string($document['units'] ?? null) ? $document['units'] : 'mm');
         $this->fields = new Fields($this->unit);
@@ -63,7 +74,7 @@ final class JobBuilder
         }
         $title = $this->document['title'] ?? '';
 
-        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, chassis: $chassis, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
+        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, chassis: $chassis, adrift: $this->adrift, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
     }
 
     /** What is asked of a covariance is its lower half, in mm² whatever the unit of the job. */
@@ -205,12 +216,43 @@ final class JobBuilder
     {
         $reader = new ChassisReader;
         $document = $reader->withCarried($this->section('frame'));
-        $axles = $this->fields->attempt('frame', fn (): array => $reader->parts($document, new FieldReader($this->unit, stations: new StationNames(new Frame($points))), [AxleEntry::class])) ?? [];
+        $axles = $this->parts($reader, $document, new StationNames(new Frame($points)), [AxleEntry::class]);
         $known = new StationNames(new Frame($points, Chassis::of($axles)->axles));
-        $others = array_values(array_filter(ChassisParts::all(), fn (string $class): bool => $class !== AxleEntry::class));
-        $parts = [...$axles, ...$this->fields->attempt('frame', fn (): array => $reader->parts($document, new FieldReader($this->unit, stations: $known), $others)) ?? []];
+        $others = $this->parts($reader, $document, $known, array_values(array_filter(ChassisParts::all(), fn (string $class): bool => $class !== AxleEntry::class)));
+        try {
+            return Chassis::of([...$axles, ...$others]);
+        } catch (InvalidFields $invalid) {
+            $this->fault($invalid->problems());
 
-        return $this->fields->attempt('frame', fn (): Chassis => Chassis::of($parts)) ?? new Chassis;
+            return Chassis::of(array_values(array_filter([...$axles, ...$others], fn (ChassisPart $part): bool => ! $part instanceof Rail)));
+        }
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @param  list<class-string<ChassisPart>>  $kinds
+     * @return list<ChassisPart>
+     */
+    private function parts(ChassisReader $reader, array $document, StationNames $stations, array $kinds): array
+    {
+        [$parts, $problems] = $reader->standing($document, new FieldReader($this->unit, stations: $stations), $kinds);
+        if ($problems !== []) {
+            $this->fault(InvalidFields::with($problems)->problems());
+        }
+
+        return $parts;
+    }
+
+    /** @param  list<array{path: string, message: string}>  $problems */
+    private function fault(array $problems): void
+    {
+        foreach ($problems as $problem) {
+            if ($this->isKept) {
+                $this->adrift[] = new Problem($problem['path'], $problem['message']);
+            } else {
+                $this->fields->report($problem['path'], $problem['message']);
+            }
+        }
     }
 
     /** @return list<Operation> */
@@ -220,15 +262,18 @@ final class JobBuilder
         foreach ($this->entries($this->section('plan')['operations'] ?? []) as $i => $entry) {
             $path = "plan.operations[$i]";
             $this->fields->mustBeCode($this->text($entry, 'id'), "$path.id");
-            $operation = $this->fields->attempt($path, fn (): Operation => OperationKinds::read(
-                kind: $this->text($entry, 'kind'),
-                id: $this->text($entry, 'id'),
-                given: array_diff_key($entry, ['id' => 0, 'kind' => 0]),
-                reader: new FieldReader($this->unit, stations: $stations),
-                path: $path,
-            ));
-            if ($operation !== null) {
-                $operations[] = $operation;
+            try {
+                $operations[] = OperationKinds::read(
+                    kind: $this->text($entry, 'kind'),
+                    id: $this->text($entry, 'id'),
+                    given: array_diff_key($entry, ['id' => 0, 'kind' => 0]),
+                    reader: new FieldReader($this->unit, stations: $stations),
+                    path: $path,
+                );
+            } catch (InvalidFields $invalid) {
+                $this->fault($invalid->problems());
+            } catch (CoreFailure $failure) {
+                $this->fault([['path' => $path, 'message' => $failure->getMessage()]]);
             }
         }
 

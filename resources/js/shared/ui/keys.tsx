@@ -12,6 +12,8 @@ const KEYS: [string, string][] = [
     ['Alt+i', 'take the suggested reading from the instrument'],
     ['Alt+t', 'measuring tour'],
     ['Alt + and Alt −', 'enlarge deviations more or less'],
+    [', and .', 'drawing smaller and larger; wheel or two fingers as well'],
+    ['f', 'fit the drawing'],
     ['← →', 'move a cut by 10 mm, with Shift by 100, with Alt by 1'],
     ['Page Up, Page Down, Home, End', 'move a cut by 100 mm, to either end of the rail'],
     ['?', 'this sheet'],

@@ -11,6 +11,7 @@ import { FrameDrawing } from '@/shared/drawing/components/frame-drawing';
 import { useUnits } from '@/shared/hooks/units';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
+import { Adrift } from '@/shared/ui/adrift';
 import { Segmented } from '@/shared/ui/segmented';
 import { Trouble } from '@/shared/ui/trouble';
 import type { ChassisProps, JobProps } from '@/types/props';
@@ -77,6 +78,7 @@ export function ChassisBench({ job, initial }: { job: JobProps; initial: Chassis
                 aria-busy={busy}
             >
                 <PlanPages job={job.id} current="chassis" />
+                <Adrift faults={chassis.adrift} />
                 {(isQuick || knots.length === 0) && job.can.work && (
                     <QuickSet
                         fields={chassis.quick}

@@ -11,6 +11,7 @@ import { Ask } from '@/shared/ui/ask';
 import { PlanPages } from '@/shared/ui/plan-pages';
 import { Select } from '@/shared/ui/select';
 import { Named } from '@/shared/ui/field-inputs';
+import { Adrift } from '@/shared/ui/adrift';
 import { Button } from '@/shared/ui/button';
 import { Trouble } from '@/shared/ui/trouble';
 import { typedLength, typedMillimetres } from '@/shared/lib/typed';
@@ -86,6 +87,7 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                 aria-busy={busy}
             >
                 <PlanPages job={job.id} current="plan" />
+                <Adrift faults={plan.adrift} />
                 {plan.trouble && <Trouble title="This cannot be planned yet">{plan.trouble.message}</Trouble>}
                 <dl className="flex gap-8">
                     {[
