@@ -14,6 +14,7 @@ use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\LoginController;
 use App\Http\Controllers\MovementController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PlanPageController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReadingTableController;
@@ -52,6 +53,10 @@ Route::middleware('auth')->group(function (): void {
 
     Route::put('/jobs/{job}/plan', [PlanController::class, 'update'])->name('plan.save');
     Route::get('/jobs/{job}/plan/target.csv', [PlanController::class, 'target'])->name('plan.target');
+    Route::get('/jobs/{job}/plan/cut', [PlanPageController::class, 'cut'])->name('cut');
+    Route::post('/jobs/{job}/plan/stand', [PlanPageController::class, 'stand'])->name('cut.stand');
+    Route::get('/jobs/{job}/plan/loads', [PlanPageController::class, 'loads'])->name('loads');
+    Route::get('/jobs/{job}/plan/after', [PlanPageController::class, 'after'])->name('after');
     Route::get('/jobs/{job}/frame', [ChassisController::class, 'show'])->name('chassis');
     Route::put('/jobs/{job}/frame', [ChassisController::class, 'update'])->name('chassis.save');
     Route::post('/jobs/{job}/frame/quick', [ChassisController::class, 'quick'])->name('chassis.quick');

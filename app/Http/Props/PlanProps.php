@@ -150,7 +150,7 @@ final readonly class PlanProps
     }
 
     /** @return list<CarriedProps> */
-    private static function carried(Chassis $chassis, PlannedFrame $plan): array
+    public static function carried(Chassis $chassis, PlannedFrame $plan): array
     {
         $changes = array_column($plan->carried, null, 'feature');
 

@@ -7,6 +7,7 @@ namespace Geodex\Core\Settings;
 use Geodex\Core\Calculators\Plan\InsertCalculator;
 use Geodex\Core\Chassis\Loads\FrameLoads;
 use Geodex\Core\Driveline\DrivelineLimits;
+use Geodex\Core\Plan\Consequences;
 use Geodex\Core\Plan\CutChecker;
 use Geodex\Core\Plan\Windows\AccessInside;
 use Geodex\Core\Plan\Windows\CrossmemberClearance;
@@ -23,7 +24,7 @@ use Geodex\Core\Survey\SurveyOptions;
 final readonly class ShopDefaults
 {
     /** @var list<class-string<HasShopDefaults>> */
-    private const DECLARING = [SurveyOptions::class, CutChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, DrivelineLimits::class];
+    private const DECLARING = [SurveyOptions::class, CutChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Consequences::class, DrivelineLimits::class];
 
     /** @return array<string, ShopDefault> by name, in the order of the settings */
     public static function all(): array

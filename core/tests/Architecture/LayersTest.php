@@ -55,3 +55,12 @@ it('keeps its classes small', function () {
         }
     }
 });
+
+it('has no two helpers of one name in its tests, which PHP would refuse to load together', function () {
+    $names = [];
+    foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__))), '/Test\.php$/') as $file) {
+        preg_match_all('/^ *function (\w+)\(/m', (string) file_get_contents((string) $file), $found);
+        array_push($names, ...$found[1]);
+    }
+    expect(array_keys(array_filter(array_count_values($names), fn (int $times): bool => $times > 1)))->toBe([]);
+});

@@ -21,7 +21,7 @@ function windowsOf(Chassis $chassis, ?Shop $shop = null, bool $loaded = false, ?
 }
 
 /** @return list<string> */
-function openIn(CutWindows $windows): array
+function openStretches(CutWindows $windows): array
 {
     return array_map(fn (CutWindow $one): string => sprintf('%.0f–%.0f', $one->from, $one->to), $windows->windows);
 }
@@ -32,7 +32,7 @@ it('keeps the worked example: between crossmember, kick and hanger twenty millim
         ['id' => 'H', 'kind' => 'spring-hanger', 'station' => 2400], ['id' => 'X', 'kind' => 'crossmember', 'station' => 1540, 'length' => 80], ['id' => 'K', 'kind' => 'bend', 'station' => 1200, 'length' => 200],
         ['id' => 'Y', 'kind' => 'crossmember', 'station' => 3500, 'length' => 2600],
     ], 'rails' => [['id' => 'R1', 'from' => 500, 'to' => 5300, 'section' => Trucks::CHANNEL]]]);
-    expect(openIn(windowsOf($chassis)))->toBe(['1780–1800']);
+    expect(openStretches(windowsOf($chassis)))->toBe(['1780–1800']);
 });
 
 it('says for each forbidden stretch the rule, by how much and whose value it is', function () {
@@ -132,7 +132,7 @@ describe('windows', function () {
 
     it('are mirrored with the frame', function () {
         $mirror = fn (array $features): array => array_map(fn (array $one): array => [...$one, ...(isset($one['side']) ? ['side' => ['left' => 'right', 'right' => 'left'][$one['side']] ?? $one['side']] : [])], $features);
-        expect(openIn(windowsOf(Trucks::truck(['features' => $mirror(Trucks::document()['features'])]))))->toBe(openIn(windowsOf(Trucks::truck())));
+        expect(openStretches(windowsOf(Trucks::truck(['features' => $mirror(Trucks::document()['features'])]))))->toBe(openStretches(windowsOf(Trucks::truck())));
     });
 
     it('are none where no rail is entered', function () {

@@ -1,5 +1,12 @@
 // Written by `php artisan geodex:types` from the PHP side; do not edit.
 
+/** What an axle carries, against what it may (kg; null where its plate is not entered). */
+export interface AxleLoadProps {
+    axle: string;
+    carries: number;
+    rating: number | null;
+}
+
 /** An axle as the drawing shows it; mm. */
 export interface AxleProps {
     id: string;
@@ -148,11 +155,43 @@ export interface ComparisonProps {
     text: Sentence;
 }
 
+/** One thing that the plan changes; in its unit. */
+export interface ConsequenceProps {
+    name: string;
+    label: string;
+    unit: string;
+    before: number | null;
+    after: number | null;
+    note: string;
+    changes: boolean;
+}
+
+/** What the plan does to the vehicle, before and after. */
+export interface ConsequencesProps {
+    rows: ConsequenceProps[];
+    carried: CarriedProps[];
+    isPlanned: boolean;
+    trouble: TroubleProps | null;
+}
+
 /** How far a corner of the bench has to come; mm. */
 export interface CornerMoveProps {
     corner: string;
     rearward: number;
     right: number;
+}
+
+/** Where the rails may be cut; mm. */
+export interface CutPageProps {
+    points: PointProps[];
+    axles: AxleProps[];
+    forbidden: ForbiddenProps[];
+    windows: WindowProps[];
+    span: number[] | null;
+    cuts: number[];
+    rankedBy: string;
+    standFields: FieldProps[];
+    trouble: TroubleProps | null;
 }
 
 /** A cut as it falls on the rail, with what proves it; mm. */
@@ -254,6 +293,33 @@ export interface FitProps {
     reasons: Sentence[];
 }
 
+/** Stations at which a rule refuses a cut; its ends are allowed; mm. */
+export interface ForbiddenProps {
+    rule: string;
+    label: string;
+    from: number;
+    to: number;
+    why: Sentence;
+}
+
+/** One half of a cut frame on its posts; mm, kg, N. */
+export interface HalfProps {
+    name: string;
+    from: number;
+    to: number;
+    mass: number;
+    centre: number | null;
+    supports: number[];
+    cases: unknown[];
+    steady: boolean | null;
+    tips: boolean | null;
+    load: number | null;
+    allowable: number | null;
+    used: number | null;
+    governs: string;
+    trouble: string | null;
+}
+
 /** A pull that is not ordered, and what has to be cleared up first. */
 export interface HeldProps {
     what: Sentence;
@@ -327,6 +393,35 @@ export interface LimitProps {
     label: string;
     said: string;
     source: string;
+}
+
+/** A frame under one way of loading. */
+export interface LoadCaseProps {
+    kind: string;
+    label: string;
+    assumes: string;
+    mass: number;
+    axles: AxleLoadProps[];
+    moments: number[];
+    sag: number | null;
+    frequency: number | null;
+}
+
+/** One frame under all its ways of loading. */
+export interface LoadedProps {
+    cases: LoadCaseProps[];
+    worst: WorstProps[];
+    stations: number[];
+    hangers: number[][];
+}
+
+/** What the frame bears, before and after; N·m, MPa, kg, mm. */
+export interface LoadsProps {
+    before: LoadedProps | null;
+    after: LoadedProps | null;
+    factor: number;
+    isPlanned: boolean;
+    trouble: TroubleProps | null;
 }
 
 /** What is wrong with one reading if an explanation holds; mm, or degrees for an angle. */
@@ -660,6 +755,12 @@ export interface StandInProps {
     damage: string;
 }
 
+/** Both halves on posts once the rails are cut. */
+export interface StandProps {
+    cut: number;
+    halves: HalfProps[];
+}
+
 /** What to do at one support, and what it does to the other end; mm. */
 export interface SupportMoveProps {
     end: 'front' | 'rear';
@@ -765,6 +866,16 @@ export interface UserProps {
     version: string;
 }
 
+/** A stretch in which both rails may be cut, and the best station in it; mm. */
+export interface WindowProps {
+    from: number;
+    to: number;
+    best: number;
+    share: number | null;
+    inLongestBay: boolean;
+    text: Sentence;
+}
+
 /** What holds for the whole shop. */
 export interface WorkshopProps {
     name: string;
@@ -772,6 +883,18 @@ export interface WorkshopProps {
     hidesExpected: boolean;
     values: ShopValueProps[];
     revision: string;
+}
+
+/** A place where a rail bears most. */
+export interface WorstProps {
+    case: string;
+    station: number;
+    side: string;
+    moment: number;
+    stress: number;
+    margin: number | null;
+    yield: number | null;
+    known: string;
 }
 
 /** Something said to a person: a code that stays when the wording changes, a template, and what stands in it. Facts first, prose last: it is

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\PlannedJob;
+use App\Http\Props\ConsequencesProps;
+use App\Http\Props\CutPageProps;
+use App\Http\Props\JobProps;
+use App\Http\Props\LoadsProps;
+use App\Http\Props\StandProps;
+use App\Http\Requests\StandRequest;
+use App\Models\Job;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The pages below the stage Plan that show what follows: where to cut, what the frame bears, what the change does. */
+final class PlanPageController extends Controller
+{
+    public function cut(Request $request, Job $job): Response
+    {
+        $this->authorize('view', $job);
+
+        return $this->page($request, $job, 'jobs/cut', 'cut', CutPageProps::from(PlannedJob::of($job)));
+    }
+
+    public function stand(StandRequest $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+
+        return new JsonResponse(StandProps::from(PlannedJob::of($job)->core, $request->values()));
+    }
+
+    public function loads(Request $request, Job $job): Response
+    {
+        $this->authorize('view', $job);
+
+        return $this->page($request, $job, 'jobs/loads', 'loads', LoadsProps::from(PlannedJob::of($job)));
+    }
+
+    public function after(Request $request, Job $job): Response
+    {
+        $this->authorize('view', $job);
+
+        return $this->page($request, $job, 'jobs/after', 'after', ConsequencesProps::from(PlannedJob::of($job)));
+    }
+
+    private function page(Request $request, Job $job, string $page, string $key, object $props): Response
+    {
+        return Inertia::render($page, ['job' => JobProps::from($job, $this->latestSurvey($job), $this->user($request)), $key => $props]);
+    }
+}
