@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use Geodex\Core\Calculators\Calculators;
+use Geodex\Core\Chassis\Loads\LoadCase;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Plan\Stand\HalfFrame;
 
@@ -13,7 +14,7 @@ final readonly class HalfProps
 {
     /**
      * @param  list<float>  $supports
-     * @param  list<array{case: string, front: float, rear: float, steady: bool, tips: bool}>  $cases  what the posts of each station carry (kg)
+     * @param  list<HalfCaseProps>  $cases
      * @param  ?float  $used  of what one post may carry
      */
     public function __construct(public string $name, public float $from, public float $to, public float $mass, public ?float $centre, public array $supports, public array $cases, public ?bool $steady, public ?bool $tips, public ?float $load, public ?float $allowable, public ?float $used, public string $governs, public ?string $trouble) {}
@@ -36,7 +37,7 @@ final readonly class HalfProps
 
         return new self(
             name: $half->name, from: $half->from, to: $half->to, mass: $half->mass, centre: $half->centre, supports: array_column($supports, 'station'),
-            cases: array_map(fn (array $one): array => ['case' => $one['case'], 'front' => $one['reactions'][0] / 9.80665, 'rear' => $one['reactions'][1] / 9.80665, 'steady' => $one['steady'], 'tips' => $one['tips']], $result['cases']),
+            cases: array_map(fn (array $one): HalfCaseProps => new HalfCaseProps($one['case'], $one['reactions'][0] / LoadCase::GRAVITY, $one['reactions'][1] / LoadCase::GRAVITY, $one['steady'], $one['tips']), $result['cases']),
             steady: $result['steady'], tips: $result['tips'], load: $result['posts']['load'], allowable: $result['posts']['allowable'], used: $result['posts']['utilisation'], governs: $result['posts']['governs'], trouble: null,
         );
     }

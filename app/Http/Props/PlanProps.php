@@ -165,6 +165,9 @@ final readonly class PlanProps
                 to: $item->rear(),
                 change: $changes[$item->feature]->change ?? 0.0,
                 end: $changes[$item->feature]->end ?? null,
+                loss: $line->voltageLost($changes[$item->feature]->change ?? 0.0),
+                current: $line->current,
+                copper: $line->copper,
             );
         }, $chassis->lines);
     }

@@ -13,6 +13,9 @@ use Geodex\Core\Frame\Side;
 /** A pipe, loom, cable or shaft that runs along the frame, as a path of stations and sides. */
 final readonly class Line implements ChassisPart
 {
+    /** Ω·mm²/m at 20 °C. */
+    private const COPPER = 0.0175;
+
     /** @param  non-empty-list<array{float, Side}>  $path  station (mm) and side, in order from one end to the other */
     private function __construct(private string $id, public LineKind $kind, public string $name, public array $path, public ?float $current, public ?float $copper) {}
 
@@ -76,6 +79,17 @@ final readonly class Line implements ChassisPart
     public function moved(\Closure $station): self
     {
         return new self(id: $this->id, kind: $this->kind, name: $this->name, path: array_map(fn (array $one): array => [$station($one[0]), $one[1]], $this->path), current: $this->current, copper: $this->copper);
+    }
+
+    /**
+     * What so much more wire loses, there and back: 2 ρ Δ I / A, copper at 20 °C.
+     *
+     * @param  float  $longer  mm
+     * @return ?float V; null where current or copper is not given, or nothing is added
+     */
+    public function voltageLost(float $longer): ?float
+    {
+        return $this->current === null || $this->copper === null || $longer <= 0.0 ? null : 2 * self::COPPER * $longer / 1000 * $this->current / $this->copper;
     }
 
     public function carried(): CarriedItem

@@ -114,7 +114,7 @@ describe('windows', function () {
 
     it('are ranked by what the rail bears, least first, at its least', function () {
         $windows = windowsOf(Trucks::truck(['features' => [['id' => 'X1', 'kind' => 'crossmember', 'station' => 800, 'length' => 80], ['id' => 'X2', 'kind' => 'crossmember', 'station' => 2600, 'length' => 80], ['id' => 'X3', 'kind' => 'crossmember', 'station' => 4400, 'length' => 80]]]), loaded: true)->windows;
-        $stresses = array_map(fn (CutWindow $one): float => $one->stress, array_values(array_filter($windows, fn (CutWindow $one): bool => ! $one->inLongestBay)));
+        $stresses = array_map(fn (CutWindow $one): float => $one->stress, array_values(array_filter($windows, fn (CutWindow $one): bool => ! $one->inLongestBay && $one->isBetweenAxles)));
         $sorted = $stresses;
         sort($sorted);
         expect($stresses)->toBe($sorted)->and($windows[0]->best)->toBeGreaterThanOrEqual($windows[0]->from)->toBeLessThanOrEqual($windows[0]->to)->and($windows[0]->share)->toBeLessThan(1.0)->and(Said::mm($windows[0]->text))->toContain('the rail bears')->toContain('of its greatest');
@@ -122,7 +122,16 @@ describe('windows', function () {
 
     it('in the longest bay without a crossmember come last', function () {
         $bays = windowsOf(Trucks::truck(['features' => array_map(fn (int $x): array => ['id' => "X$x", 'kind' => 'crossmember', 'station' => $x, 'length' => 80], [200, 1200, 3600, 4600])]), loaded: true)->windows;
-        expect($bays[count($bays) - 1]->inLongestBay)->toBeTrue()->and($bays[0]->inLongestBay)->toBeFalse()->and(Said::mm($bays[count($bays) - 1]->text))->toContain('longest bay without a crossmember');
+        $between = array_values(array_filter($bays, fn (CutWindow $one): bool => $one->isBetweenAxles));
+        expect($between[count($between) - 1]->inLongestBay)->toBeTrue()->and($bays[0]->inLongestBay)->toBeFalse()->and(Said::mm($between[count($between) - 1]->text))->toContain('longest bay without a crossmember');
+    });
+
+    it('outside the axles come after those between them, and say what they change', function () {
+        $windows = windowsOf(Trucks::truck(), loaded: true)->windows;
+        $order = array_map(fn (CutWindow $one): bool => $one->isBetweenAxles, $windows);
+        $sorted = $order;
+        rsort($sorted);
+        expect($order)->toBe($sorted)->and($order)->toContain(true, false)->and(Said::mm($windows[count($windows) - 1]->text))->toContain('outside the axles: it changes the overhang and not the wheelbase');
     });
 
     it('are ranked by place alone where no mass is entered', function () {

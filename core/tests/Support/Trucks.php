@@ -33,7 +33,7 @@ final class Trucks
                 ['id' => 'H3', 'kind' => 'spring-hanger', 'name' => 'rear spring, rear hanger', 'station' => 4100, 'length' => 160],
             ],
             'lines' => [['id' => 'L1', 'kind' => 'brake', 'name' => 'rear brake line', 'path' => [['station' => -250, 'side' => 'left'], ['station' => 3200, 'side' => 'centre']]]],
-            'masses' => [['id' => 'M1', 'name' => 'engine and cab', 'mass' => 1100, 'station' => 150], ['id' => 'M2', 'name' => 'body', 'mass' => 900, 'station' => 900, 'to' => 5300], ['id' => 'M3', 'name' => 'books', 'mass' => 1800, 'station' => 1200, 'to' => 5000, 'when' => 'laden']],
+            'masses' => [['id' => 'M1', 'name' => 'engine and cab', 'mass' => 1100, 'station' => 150], ['id' => 'M2', 'name' => 'body', 'mass' => 900, 'station' => 900, 'to' => 5300], ['id' => 'M3', 'name' => 'books', 'mass' => 1800, 'station' => 1200, 'to' => 5000, 'when' => 'tipping']],
         ];
     }
 

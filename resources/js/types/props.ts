@@ -84,7 +84,8 @@ export interface CanProps {
     strike: boolean;
 }
 
-/** Something that runs along the frame, how its length changes (mm, zero where it does not), and which of its ends is cut out. */
+/** Something that runs along the frame, how its length changes (mm, zero where it does not), which of its ends is cut out, and the voltage
+that a longer wire loses (V; null where its current is not given). */
 export interface CarriedProps {
     feature: string;
     advice: string;
@@ -93,6 +94,9 @@ export interface CarriedProps {
     to: number;
     change: number;
     end: string | null;
+    loss: number | null;
+    current: number | null;
+    copper: number | null;
 }
 
 /** What may have gone wrong with a reading. */
@@ -302,6 +306,15 @@ export interface ForbiddenProps {
     why: Sentence;
 }
 
+/** What the posts of each station carry in one case (kg). */
+export interface HalfCaseProps {
+    case: string;
+    front: number;
+    rear: number;
+    steady: boolean;
+    tips: boolean;
+}
+
 /** One half of a cut frame on its posts; mm, kg, N. */
 export interface HalfProps {
     name: string;
@@ -310,7 +323,7 @@ export interface HalfProps {
     mass: number;
     centre: number | null;
     supports: number[];
-    cases: unknown[];
+    cases: HalfCaseProps[];
     steady: boolean | null;
     tips: boolean | null;
     load: number | null;

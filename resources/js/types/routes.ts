@@ -1,6 +1,7 @@
 // Written by `php artisan geodex:types` from the PHP side; do not edit.
 
 export const routes = {
+    after: '/jobs/{job}/plan/after',
     bench: '/jobs/{job}/bench',
     'bench.carry': '/jobs/{job}/bench/rounds/{round}/carry',
     'bench.round': '/jobs/{job}/bench/rounds',
@@ -13,6 +14,8 @@ export const routes = {
     'chassis.save': '/jobs/{job}/frame',
     'chassis.section': '/jobs/{job}/frame/section',
     'chassis.take-in': '/jobs/{job}/frame/{list}.csv',
+    cut: '/jobs/{job}/plan/cut',
+    'cut.stand': '/jobs/{job}/plan/stand',
     datum: '/jobs/{job}/surveys/{survey}/datum',
     driveline: '/jobs/{job}/driveline',
     'driveline.save': '/jobs/{job}/driveline',
@@ -30,6 +33,7 @@ export const routes = {
     'jobs.empty': '/jobs',
     'jobs.from-chart': '/jobs/from-chart',
     'jobs.from-file': '/jobs/from-file',
+    loads: '/jobs/{job}/plan/loads',
     login: '/login',
     logout: '/logout',
     movement: '/jobs/{job}/surveys/{survey}/movement/{since}',

@@ -58,7 +58,11 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
         }
         $this->strengths = new RailStrengths($chassis);
         $this->supports = $this->supports();
-        $kinds = array_filter($chassis->masses, fn (Mass $mass): bool => $mass->isLoad) === [] ? [LoadKind::Empty] : LoadKind::cases();
+        $kinds = array_filter(LoadKind::cases(), fn (LoadKind $kind): bool => match ($kind) {
+            LoadKind::Empty => true,
+            LoadKind::Tipping => array_filter($chassis->masses, fn (Mass $mass): bool => $mass->tips && $mass->to !== null) !== [],
+            default => array_filter($chassis->masses, fn (Mass $mass): bool => $mass->isLoad) !== [],
+        });
         $cases = array_values(array_filter(array_map($this->case(...), $kinds)));
         $this->cases = $cases === [] ? throw CannotLoad::noMass() : $cases;
     }
@@ -237,7 +241,7 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
                 [$from, $to] = match ($kind) {
                     LoadKind::Forward => [$from, $middle],
                     LoadKind::Rearward => [$middle, $to],
-                    LoadKind::Tipping => [$to, null],
+                    LoadKind::Tipping => $mass->tips ? [$to, null] : [$from, $to],
                     default => [$from, $to],
                 };
             }

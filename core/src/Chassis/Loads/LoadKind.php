@@ -20,7 +20,7 @@ enum LoadKind: string
             self::Laden => 'laden',
             self::Forward => 'load forward',
             self::Rearward => 'load rearward',
-            self::Tipping => 'tipping at the rear',
+            self::Tipping => 'tipping',
         };
     }
 
@@ -32,7 +32,7 @@ enum LoadKind: string
             self::Laden => 'each load spread as it is entered',
             self::Forward => 'each spread load in the front half of its length',
             self::Rearward => 'each spread load in the rear half of its length',
-            self::Tipping => 'each spread load on a hinge at the rear end of its length',
+            self::Tipping => 'each load that tips on a hinge at the rear end of its length',
         };
     }
 }

@@ -16,5 +16,5 @@ final readonly class CutWindow
      * @param  ?float  $stress  in the weaker rail there, with the dynamic factor (MPa)
      * @param  ?float  $share  of the greatest stress along the frame
      */
-    public function __construct(public float $from, public float $to, public float $best, public ?float $stress, public ?float $share, public bool $inLongestBay, public Sentence $text) {}
+    public function __construct(public float $from, public float $to, public float $best, public ?float $stress, public ?float $share, public bool $inLongestBay, public bool $isBetweenAxles, public Sentence $text) {}
 }

@@ -7,6 +7,7 @@ namespace Geodex\Core\Plan\Windows;
 use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Chassis\Fixture;
 use Geodex\Core\Chassis\Loads\FrameLoads;
+use Geodex\Core\Frame\Axle;
 use Geodex\Core\Plan\RailLine;
 use Geodex\Core\Shop\Shop;
 use Geodex\Core\Words\HasProvenance;
@@ -15,8 +16,8 @@ use Geodex\Core\Words\Provenance;
 use Geodex\Core\Words\Sentence;
 
 /**
- * Where both rails may be cut: what all rules leave, both rails at one station, ranked by how little the rail bears there, and last what
- * lies in the longest bay without a crossmember.
+ * Where both rails may be cut: what all rules leave, both rails at one station. Between the axles first, then by how little the rail bears
+ * there; what lies in the longest bay without a crossmember comes after the others.
  */
 final readonly class CutWindows implements HasProvenance
 {
@@ -93,7 +94,7 @@ final readonly class CutWindows implements HasProvenance
         $greatest = $this->loads?->worst(1)[0]->stress ?? null;
         $bay = $this->longestBay();
         $windows = array_map(fn (array $one): CutWindow => $this->window($one[0], $one[1], $greatest, $bay), $open);
-        usort($windows, fn (CutWindow $a, CutWindow $b): int => [$a->inLongestBay, $a->stress ?? 0.0, $a->from] <=> [$b->inLongestBay, $b->stress ?? 0.0, $b->from]);
+        usort($windows, fn (CutWindow $a, CutWindow $b): int => [! $a->isBetweenAxles, $a->inLongestBay, $a->stress ?? 0.0, $a->from] <=> [! $b->isBetweenAxles, $b->inLongestBay, $b->stress ?? 0.0, $b->from]);
 
         return $windows;
     }
@@ -114,14 +115,24 @@ final readonly class CutWindows implements HasProvenance
             $stress = is_finite($stress) ? $stress : null;
         }
         $inBay = $bay !== null && $best > $bay[0] && $best < $bay[1];
+        $between = $this->isBetweenAxles($best);
         $share = $stress === null || $greatest === null || $greatest <= 0.0 ? null : $stress / $greatest;
 
-        return new CutWindow(from: $from, to: $to, best: $best, stress: $stress, share: $share, inLongestBay: $inBay, text: Sentence::of(
-            'cut.window', 'Between {from} and {to}, {length} long{bears}{bay}.',
+        return new CutWindow(from: $from, to: $to, best: $best, stress: $stress, share: $share, inLongestBay: $inBay, isBetweenAxles: $between, text: Sentence::of(
+            'cut.window', 'Between {from} and {to}, {length} long{bears}{bay}{axles}.',
             from: Measure::given(round($from)), to: Measure::given(round($to)), length: Measure::given(round($to - $from)),
             bears: $share === null ? '' : Sentence::of('cut.bears', ': at {best} the rail bears {stress} MPa, {share} of its greatest', best: Measure::given(round($best)), stress: sprintf('%.0f', $stress), share: sprintf('%.0f %%', 100 * $share)),
+            axles: $between ? '' : '; outside the axles: it changes the overhang and not the wheelbase',
             bay: $inBay ? '; it lies in the longest bay without a crossmember, where the frame twists most' : '',
         ));
+    }
+
+    /** Without two axles every station counts as between them. */
+    private function isBetweenAxles(float $station): bool
+    {
+        $axles = array_map(fn (Axle $axle): float => $axle->station, $this->chassis->axles);
+
+        return count($axles) < 2 || ($station > min($axles) && $station < max($axles));
     }
 
     /**

@@ -4,7 +4,10 @@ import { path } from '@/shared/lib/path';
 /** The pages of the stage, in the order of the work. */
 const PAGES = [
     { key: 'chassis', label: 'Frame' },
+    { key: 'cut', label: 'Where to cut' },
     { key: 'plan', label: 'Changes' },
+    { key: 'loads', label: 'Loads' },
+    { key: 'after', label: 'What it does' },
 ] as const;
 
 export type PlanPage = (typeof PAGES)[number]['key'];

@@ -12,12 +12,14 @@ interface Props {
     limits: [number, number];
     disabled: boolean;
     onPlace: (station: number) => void;
+    /** While it moves. */
+    onMove?: (station: number) => void;
 }
 
 const SETTLE_MS = 450;
 
 /** A cut on the drawing: drag it, or move it with the keys of a slider. Moving previews, letting go commits. */
-export function CutHandle({ scene, name, at, bandEnd, limits, disabled, onPlace }: Props) {
+export function CutHandle({ scene, name, at, bandEnd, limits, disabled, onPlace, onMove }: Props) {
     const { unit, denominator } = useUnits();
     const [moving, setMoving] = useState<number | null>(null);
     const settle = useRef<ReturnType<typeof setTimeout>>(undefined);
@@ -29,6 +31,7 @@ export function CutHandle({ scene, name, at, bandEnd, limits, disabled, onPlace 
         if (next === null) return;
         event.preventDefault();
         setMoving(next);
+        onMove?.(next);
         clearTimeout(settle.current);
         settle.current = setTimeout(() => {
             onPlace(next);
@@ -65,7 +68,11 @@ export function CutHandle({ scene, name, at, bandEnd, limits, disabled, onPlace 
             aria-disabled={disabled}
             onKeyDown={onKey}
             onPointerDown={onDown}
-            onPointerMove={(event) => moving !== null && event.buttons > 0 && setMoving(stationOf(event))}
+            onPointerMove={(event) => {
+                if (moving === null || event.buttons === 0) return;
+                setMoving(stationOf(event));
+                onMove?.(stationOf(event));
+            }}
             onPointerUp={onUp}
             className={`touch-none outline-none [&:focus-visible>.grip]:stroke-[4] ${disabled ? '' : 'cursor-ew-resize'}`}
         >

@@ -1,0 +1,114 @@
+import { Link } from '@inertiajs/react';
+import { useUnits } from '@/shared/hooks/units';
+import { formatLength, type Unit } from '@/shared/lib/format';
+import { path } from '@/shared/lib/path';
+import { PlanPages } from '@/shared/ui/plan-pages';
+import { Trouble } from '@/shared/ui/trouble';
+import type { CarriedProps, ConsequenceProps, ConsequencesProps } from '@/types/props';
+
+/** What the plan does to the vehicle as a whole, and what comes along. */
+export function AfterSheet({ job, after }: { job: number; after: ConsequencesProps }) {
+    return (
+        <div className="flex min-h-0 flex-1 flex-col gap-5 bg-paper p-4 lg:overflow-y-auto" tabIndex={-1}>
+            <PlanPages job={job} current="after" />
+            {after.trouble && <Trouble title="This cannot be planned yet">{after.trouble.message}</Trouble>}
+            {!after.isPlanned && (
+                <p>
+                    Nothing is planned, so that nothing changes.{' '}
+                    <Link className="underline underline-offset-4" href={path('plan', { job })}>
+                        Plan a change
+                    </Link>{' '}
+                    and come back.
+                </p>
+            )}
+            <div className="grid gap-6 xl:grid-cols-2">
+                <section aria-labelledby="vehicle">
+                    <h2 id="vehicle" className="mb-1 text-2xl">
+                        The vehicle, before and after
+                    </h2>
+                    <Changes rows={after.rows} />
+                </section>
+                <section aria-labelledby="along">
+                    <h2 id="along" className="mb-1 text-2xl">
+                        What comes along
+                    </h2>
+                    <Along carried={after.carried} />
+                </section>
+            </div>
+            <p className="border border-ink px-3 py-2">
+                Axle loads, overhang and angles have limits in local law and in the vehicle maker’s book; both come before any number here.
+            </p>
+        </div>
+    );
+}
+
+function shown(mm: number | null, row: ConsequenceProps, unit: Unit, denominator: number): string {
+    if (mm === null) return 'not given';
+    if (row.unit === 'mm') return `${formatLength(mm, unit, denominator)} ${unit}`;
+    return `${mm.toFixed(row.unit === 'm' ? 2 : 1).replace('-', '−')} ${row.unit}`;
+}
+
+function Changes({ rows }: { rows: ConsequenceProps[] }) {
+    const { unit, denominator } = useUnits();
+    return (
+        <div className="overflow-x-auto">
+            <table className="w-full border-collapse">
+                <thead className="text-sm text-soft">
+                    <tr className="border-b border-ink text-right">
+                        <th className="py-1 text-left font-medium">what</th>
+                        <th className="px-1 font-medium">before</th>
+                        <th className="px-1 font-medium">after</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {rows.map((row) => (
+                        <tr key={row.name} className="border-b border-line text-right align-top">
+                            <th scope="row" className="py-1.5 text-left font-normal">
+                                {row.label}
+                                {row.note && <span className="block text-sm text-soft">{row.note}</span>}
+                            </th>
+                            <td className="px-1 py-1.5 whitespace-nowrap text-soft">{shown(row.before, row, unit, denominator)}</td>
+                            <td className={`px-1 py-1.5 whitespace-nowrap ${row.changes ? 'font-semibold' : ''}`}>
+                                {shown(row.after, row, unit, denominator)}
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </div>
+    );
+}
+
+function Along({ carried }: { carried: CarriedProps[] }) {
+    const { unit, denominator } = useUnits();
+    if (carried.length === 0)
+        return (
+            <p className="text-soft">No lines are entered on the page Frame. Look along the rails: lines, loom, cable, exhaust, shaft.</p>
+        );
+    return (
+        <ul className="grid gap-2">
+            {carried.map((item) => {
+                const crosses = Math.abs(item.change) > 1e-6 || item.end !== null;
+                return (
+                    <li key={item.feature} className={`border-l-[6px] pl-3 ${crosses ? 'border-ink' : 'border-line text-soft'}`}>
+                        <p>
+                            <b className="font-semibold">{item.feature}</b>{' '}
+                            {crosses
+                                ? `${formatLength(item.change, unit, denominator, true)} ${unit}: ${item.advice}`
+                                : 'crosses no cut and stays as it is'}
+                            .
+                        </p>
+                        {item.loss !== null && (
+                            <p className="text-sm">
+                                {item.loss.toFixed(2)} V are lost on what is added, at {item.current} A in {item.copper} mm², there and
+                                back.
+                            </p>
+                        )}
+                        {item.end && <p className="text-out">{item.end}</p>}
+                        {item.outBeforeHeat && <p className="text-out">■ Out of the way, or drained, before any heat.</p>}
+                    </li>
+                );
+            })}
+        </ul>
+    );
+}

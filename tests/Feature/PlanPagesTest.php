@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+beforeEach(function () {
+    $this->actingAs($this->user = $this->person());
+    $this->job = $this->demoJob($this->user);
+    $this->at = "/jobs/{$this->job->id}/plan";
+    $this->plan = fn (array ...$operations) => $this->putJson($this->at, ['unit' => 'mm', 'operations' => $operations])->assertOk();
+});
+
+describe('where to cut', function () {
+    it('names every reason, and ranks what is left', function () {
+        $this->get("$this->at/cut")->assertOk()->assertInertia(fn ($page) => $page->component('jobs/cut')
+            ->where('cut.windows.0', fn ($window): bool => abs($window['from'] - 1275) < 1 && abs($window['to'] - 1420) < 1 && str_contains(sentence(collect($window['text'])->all()), 'the rail bears'))
+            ->where('cut.forbidden', fn ($all): bool => collect($all)->contains(fn ($one): bool => $one['rule'] === 'hangerClearance' && str_contains(sentence(collect($one['why'])->all()), 'rear spring, front hanger')))
+            ->where('cut.rankedBy', 'by what the rail bears there, least first')->where('cut.trouble', null));
+    });
+
+    it('follows the values of the shop', function () {
+        $this->job->workshop->values()->create(['name' => 'hangerClearance', 'value' => 1.0]);
+        $this->get("$this->at/cut")->assertInertia(fn ($page) => $page->where('cut.forbidden', fn ($all): bool => collect($all)->contains(fn ($one): bool => str_contains(sentence(collect($one['why'])->all()), 'this shop\'s own'))));
+    });
+
+    it('says what to enter where there is no rail', function () {
+        $this->job->update(['frame' => []]);
+        $this->get("$this->at/cut")->assertOk()->assertInertia(fn ($page) => $page->where('cut.span', null)->where('cut.windows', []));
+    });
+
+    it('shows the cuts that are planned', function () {
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        $this->get("$this->at/cut")->assertInertia(fn ($page) => $page->where('cut.cuts', [1350]));
+    });
+});
+
+describe('both halves on posts', function () {
+    it('are told what each post carries, and whether a half tips', function () {
+        $halves = $this->postJson("$this->at/stand", ['unit' => 'mm', 'values' => ['cut' => '1350']])->assertOk()->json('halves');
+        expect(array_column($halves, 'name'))->toBe(['front', 'rear'])->and(array_sum(array_column($halves, 'mass')))->toEqualWithDelta(2700, 1e-6)
+            ->and($halves[1]['cases'])->toHaveCount(3)->and($halves[1]['cases'][0]['front'] + $halves[1]['cases'][0]['rear'])->toEqualWithDelta($halves[1]['mass'], 1e-6)->and($halves[1]['used'])->toBeLessThan(1.0);
+    });
+
+    it('stand where a person says, from a point too, and tip where that is wrong', function () {
+        $rear = $this->postJson("$this->at/stand", ['unit' => 'mm', 'values' => ['cut' => '1350', 'rearA' => '100 behind FL', 'rearB' => '2100']])->assertOk()->json('halves.1');
+        expect($rear['supports'])->toEqual([1700, 2100])->and($rear['tips'])->toBeTrue();
+    });
+
+    it('say what is missing, and what cannot be', function () {
+        $this->postJson("$this->at/stand", ['unit' => 'mm', 'values' => []])->assertUnprocessable()->assertJsonPath('problems.0.path', 'cut');
+        $this->postJson("$this->at/stand", ['unit' => 'mm', 'values' => ['cut' => '1350', 'wall' => '-3']])->assertUnprocessable()->assertJsonPath('problems.0.path', 'wall');
+        $this->job->update(['frame' => [...$this->job->frame, 'masses' => []]]);
+        $this->postJson("$this->at/stand", ['unit' => 'mm', 'values' => ['cut' => '1350']])->assertOk()->assertJsonPath('halves.0.trouble', fn (string $says): bool => str_contains($says, 'give engine, cab and body'));
+    });
+});
+
+describe('the loads', function () {
+    it('are told case by case, before and after, against what the axles may carry', function () {
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        $this->get("$this->at/loads")->assertOk()->assertInertia(fn ($page) => $page->component('jobs/loads')
+            ->where('loads.before.cases', fn ($cases): bool => collect($cases)->pluck('kind')->all() === ['empty', 'laden', 'load-forward', 'load-rearward'])
+            ->where('loads.before.cases.1.axles.1.rating', 4200)
+            ->where('loads.after.cases.1.axles', fn ($axles): bool => abs($axles[0]['carries'] + $axles[1]['carries'] - 4520) < 1e-6)
+            ->where('loads.after.worst.0', fn ($worst): bool => $worst['stress'] > 0 && $worst['margin'] > 0 && $worst['known'] === 'from the maker\'s book')
+            ->where('loads.factor', 2.5));
+    });
+
+    it('say what to enter where a mass or an axle is missing', function (string $list, string $says) {
+        $this->job->update(['frame' => [...$this->job->frame, $list => []]]);
+        $this->get("$this->at/loads")->assertOk()->assertInertia(fn ($page) => $page->where('loads.before', null)->where('loads.trouble.message', fn (string $message): bool => str_contains($message, $says)));
+    })->with([['masses', 'No mass is entered'], ['axles', 'two axles at least']]);
+
+    it('take a load that lies off the frame as it is', function () {
+        $this->job->update(['frame' => [...$this->job->frame, 'masses' => [['id' => 'M', 'name' => 'crane', 'mass' => 900, 'station' => 9000, 'when' => 'always']]]]);
+        $this->get("$this->at/loads")->assertOk()->assertInertia(fn ($page) => $page->where('loads.before.cases.0.axles.0.carries', fn ($kg): bool => $kg < 0));
+    });
+});
+
+describe('what the plan does', function () {
+    it('is told before and after, with what comes along', function () {
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        $this->get("$this->at/after")->assertOk()->assertInertia(fn ($page) => $page->component('jobs/after')
+            ->where('after.rows.0', fn ($row): bool => $row['before'] == 3300 && $row['after'] == 3940 && $row['changes'])
+            ->where('after.carried', fn ($items): bool => ($loom = collect($items)->firstWhere('feature', 'rear wiring loom')) !== null && abs($loom['loss'] - 2 * 0.0175 * 0.64 * 8 / 1.5) < 1e-9 && $loom['outBeforeHeat']));
+    });
+
+    it('is nothing while nothing is planned', function () {
+        $this->get("$this->at/after")->assertOk()->assertInertia(fn ($page) => $page->where('after.isPlanned', false)->where('after.rows.0.changes', false));
+    });
+});
+
+it('keeps every page from another shop, and shows it to an inspector', function (string $page) {
+    $this->actingAs($this->person(App\Models\Role::Inspector));
+    $this->get("$this->at/$page")->assertOk();
+    $this->actingAs($this->person(workshop: 'Another yard'));
+    $this->get("$this->at/$page")->assertForbidden();
+})->with(['cut', 'loads', 'after']);
