@@ -52,6 +52,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/{job}/surveys/{survey}/readings/{reading}/restore', [ReadingController::class, 'restore'])->name('reading.restore');
 
     Route::put('/jobs/{job}/plan', [PlanController::class, 'update'])->name('plan.save');
+    Route::post('/jobs/{job}/plan/variant', [PlanController::class, 'variant'])->name('plan.variant');
+    Route::delete('/jobs/{job}/plan/variant/{variant}', [PlanController::class, 'dropVariant'])->name('plan.drop-variant');
     Route::get('/jobs/{job}/plan/target.csv', [PlanController::class, 'target'])->name('plan.target');
     Route::get('/jobs/{job}/plan/cut', [PlanPageController::class, 'cut'])->name('cut');
     Route::post('/jobs/{job}/plan/stand', [PlanPageController::class, 'stand'])->name('cut.stand');

@@ -19,15 +19,17 @@ use Illuminate\Support\Carbon;
  * @property ?array<string, mixed> $driveline
  * @property ?array<string, float|bool|null> $bench
  * @property ?array{points: list<string>, mm2: list<list<float>>} $reference_covariance  lower half, of the reference in force
+ * @property 'A'|'B'|'C' $plan_variant  in force
+ * @property ?array<string, list<array{code: string, kind: string, parameters: array<string, mixed>}>> $plan_others  operations by the letter of their variant
  * @property Workshop $workshop
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
  */
 final class Job extends Model
 {
-    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance'];
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others'];
 
-    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'archived_at' => 'datetime'];
+    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'archived_at' => 'datetime'];
 
     /** @return BelongsTo<Workshop, $this> */
     public function workshop(): BelongsTo

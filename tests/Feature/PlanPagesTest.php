@@ -94,3 +94,48 @@ it('keeps every page from another shop, and shows it to an inspector', function 
     $this->actingAs($this->person(workshop: 'Another yard'));
     $this->get("$this->at/$page")->assertForbidden();
 })->with(['cut', 'loads', 'after']);
+
+describe('variants of the plan', function () {
+    beforeEach(function () {
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        $this->choose = fn (string $letter, array $headers = []) => $this->postJson("$this->at/variant", ['variant' => $letter], $headers);
+    });
+
+    it('begin as a copy, and are kept beside each other', function () {
+        ($this->choose)('B')->assertOk()->assertJsonPath('variant', 'B')->assertJsonPath('variants', ['A', 'B'])->assertJsonPath('operations.0.values.length', 640);
+        ($this->plan)(['id' => 'op1', 'kind' => 'move-axle', 'axle' => 'rear', 'by' => '500']);
+        ($this->choose)('A')->assertOk()->assertJsonPath('operations.0.kind', 'stretch')->assertJsonPath('wheelbaseAfter', 3940);
+        ($this->choose)('B')->assertOk()->assertJsonPath('operations.0.kind', 'move-axle')->assertJsonPath('wheelbaseAfter', 3800);
+        ($this->choose)('B')->assertOk()->assertJsonPath('variants', ['A', 'B']);
+    });
+
+    it('stand side by side, with what a rail bears in each', function () {
+        ($this->choose)('B');
+        ($this->plan)(['id' => 'op1', 'kind' => 'move-axle', 'axle' => 'rear', 'by' => '500']);
+        $this->get("$this->at/after")->assertInertia(fn ($page) => $page->has('after.variants', 2)
+            ->where('after.variants.0', fn ($one): bool => $one['letter'] === 'A' && ! $one['inForce'] && $one['rows'][0]['after'] == 3940 && $one['crossing'] === 6 && $one['worst']['stress'] > 0)
+            ->where('after.variants.1', fn ($one): bool => $one['letter'] === 'B' && $one['inForce'] && $one['rows'][0]['after'] == 3800 && $one['crossing'] === 0));
+    });
+
+    it('go through the job file and back', function () {
+        ($this->choose)('C');
+        $file = $this->get("/jobs/{$this->job->id}/file")->getContent();
+        $this->post('/jobs/from-file', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('a.job.json', $file)])->assertSessionHasNoErrors();
+        $copy = App\Models\Job::query()->latest('id')->firstOrFail();
+        expect($copy->plan_variant)->toBe('C')->and($copy->plan_others)->toEqual($this->job->refresh()->plan_others)->and(array_keys($copy->plan_others))->toBe(['A']);
+    });
+
+    it('are dropped one by one, and never the one in force', function () {
+        ($this->choose)('B');
+        $this->deleteJson("$this->at/variant/B")->assertOk()->assertJsonPath('variants', ['A', 'B']);
+        $this->deleteJson("$this->at/variant/A")->assertOk()->assertJsonPath('variants', ['B']);
+    });
+
+    it('are three at most, and not put in force over somebody else\'s change', function () {
+        ($this->choose)('D')->assertUnprocessable();
+        $revision = $this->putJson($this->at, ['unit' => 'mm', 'operations' => []])->json('revision');
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '300']);
+        ($this->choose)('B', ['X-Revision' => $revision])->assertConflict();
+        expect($this->job->refresh()->plan_variant)->toBe('A');
+    });
+});

@@ -25,17 +25,23 @@ final readonly class PlanPart implements JobPart, SavedPart
     /** @param  Job  $owner */
     public function state(Model $owner): mixed
     {
-        return $owner->operations()->get()->mapWithKeys(fn (PlanOperation $one): array => [$one->code => ['kind' => $one->kind, ...$one->parameters]])->all();
+        $variant = $owner->newQuery()->whereKey($owner->getKey())->value('plan_variant');
+
+        return ['variant' => $variant, ...$owner->operations()->get()->mapWithKeys(fn (PlanOperation $one): array => [$one->code => ['kind' => $one->kind, ...$one->parameters]])->all()];
     }
 
     public function layOut(Job $job, Layout $as): array
     {
         $writer = new FieldWriter(fn (float $mm): float|string => $as->length($mm) ?? $mm);
-        $operations = $job->operations->map(fn (PlanOperation $operation): array => [
-            'id' => $operation->code, 'kind' => $operation->kind, ...$writer->write(OperationKinds::named($operation->kind)::fields(), $operation->parameters),
-        ])->values()->all();
+        $write = fn (string $code, string $kind, array $parameters): array => ['id' => $code, 'kind' => $kind, ...$writer->write(OperationKinds::named($kind)::fields(), $parameters)];
+        $operations = $job->operations->map(fn (PlanOperation $operation): array => $write($operation->code, $operation->kind, $operation->parameters))->values()->all();
+        $others = [];
+        foreach ($job->plan_others ?? [] as $letter => $kept) {
+            $others[] = ['variant' => $letter, 'operations' => array_map(fn (array $one): array => $write($one['code'], $one['kind'], $one['parameters']), $kept)];
+        }
+        $plan = array_filter(['operations' => $operations, 'variant' => $others === [] && $job->plan_variant === 'A' ? null : $job->plan_variant, 'others' => $others], fn (mixed $part): bool => $part !== null && $part !== []);
 
-        return ['plan' => $operations === [] ? null : ['operations' => $operations]];
+        return ['plan' => $plan === [] ? null : $plan];
     }
 
     public function import(Job $stored, Import $from): void
@@ -43,5 +49,10 @@ final readonly class PlanPart implements JobPart, SavedPart
         foreach ($from->job->operations as $operation) {
             $stored->operations()->create([...PlanOperation::columns($operation), 'typed' => []]);
         }
+        $others = [];
+        foreach ($from->job->others as $other) {
+            $others[$other->letter] = array_map(PlanOperation::columns(...), $other->operations);
+        }
+        $stored->update(['plan_variant' => $from->job->variant, 'plan_others' => $others === [] ? null : $others]);
     }
 }

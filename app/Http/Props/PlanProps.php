@@ -33,6 +33,8 @@ final readonly class PlanProps
      * @param  list<AxleProps>  $axlesBefore
      * @param  list<AxleProps>  $axlesAfter
      * @param  list<Sentence>  $warnings
+     * @param  'A'|'B'|'C'  $variant  in force
+     * @param  list<string>  $variants  that there are
      * @param  list<string>  $adrift  what was measured from a point that the chart no longer places
      * @param  array<string, array<string, string>>  $named  what an operation can name: words by id, by list of the frame
      * @param  ?list<float>  $rail  stations of its front and rear end
@@ -52,6 +54,8 @@ final readonly class PlanProps
         public ?BodyProps $bodyAfter,
         public array $named,
         public array $adrift,
+        public string $variant,
+        public array $variants,
         public ?TroubleProps $trouble,
         public string $revision,
     ) {}
@@ -82,6 +86,8 @@ final readonly class PlanProps
                 bodyAfter: null,
                 named: self::named($core->chassis),
                 adrift: array_map(strval(...), $core->adrift),
+                variant: $job->plan_variant,
+                variants: self::variants($job),
                 trouble: TroubleProps::from($failure),
                 revision: Revision::of(new PlanPart, $job),
             );
@@ -91,7 +97,7 @@ final readonly class PlanProps
             operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->chassis, $plan),
             wheelbaseBefore: $plan->wheelbaseBefore, wheelbaseAfter: $plan->wheelbaseAfter, axlesBefore: $axles,
             axlesAfter: array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
-            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), named: self::named($core->chassis), adrift: array_map(strval(...), $core->adrift), trouble: null, revision: Revision::of(new PlanPart, $job),
+            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), named: self::named($core->chassis), adrift: array_map(strval(...), $core->adrift), variant: $job->plan_variant, variants: self::variants($job), trouble: null, revision: Revision::of(new PlanPart, $job),
         );
     }
 
@@ -108,6 +114,15 @@ final readonly class PlanProps
             chart: $point->reference?->toArray(),
             target: $plan->target[$point->id]?->toArray(),
         ), $points);
+    }
+
+    /** @return list<string> */
+    private static function variants(Job $job): array
+    {
+        $letters = array_map(strval(...), [$job->plan_variant, ...array_keys($job->plan_others ?? [])]);
+        sort($letters);
+
+        return $letters;
     }
 
     /** @return array<string, array<string, string>> */

@@ -8,6 +8,7 @@ use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Driveline\Shaft;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Plan\Operation;
+use Geodex\Core\Plan\Variant;
 use Geodex\Core\Reference\ReferenceSource;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Units\LengthUnit;
@@ -19,6 +20,8 @@ final readonly class Job
      * @param  list<Survey>  $surveys
      * @param  list<Operation>  $operations
      * @param  list<ReferenceSource>  $sources  references that the frame can be held against
+     * @param  string  $variant  of the plan, that is in force
+     * @param  list<Variant>  $others
      * @param  list<Problem>  $adrift  what was measured from a point that the chart no longer places; only of a job that is kept
      */
     public function __construct(
@@ -31,6 +34,8 @@ final readonly class Job
         public array $sources = [],
         public Chassis $chassis = new Chassis,
         public array $adrift = [],
+        public string $variant = 'A',
+        public array $others = [],
     ) {}
 
     public function survey(string $id): ?Survey

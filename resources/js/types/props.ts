@@ -174,6 +174,7 @@ export interface ConsequenceProps {
 export interface ConsequencesProps {
     rows: ConsequenceProps[];
     carried: CarriedProps[];
+    variants: VariantProps[];
     isPlanned: boolean;
     trouble: TroubleProps | null;
 }
@@ -523,6 +524,8 @@ export interface PlanProps {
     bodyAfter: BodyProps | null;
     named: Record<string, Record<string, string>>;
     adrift: string[];
+    variant: 'A' | 'B' | 'C';
+    variants: string[];
     trouble: TroubleProps | null;
     revision: string;
 }
@@ -877,6 +880,18 @@ export interface UserProps {
     canSetUpWorkshop: boolean;
     hidesExpected: boolean;
     version: string;
+}
+
+/** One variant of the plan, to be held beside the others. */
+export interface VariantProps {
+    letter: string;
+    inForce: boolean;
+    operations: string[];
+    rows: ConsequenceProps[];
+    worst: WorstProps | null;
+    warnings: number;
+    crossing: number;
+    trouble: string | null;
 }
 
 /** A stretch in which both rails may be cut, and the best station in it; mm. */

@@ -26,6 +26,7 @@ use Geodex\Core\JobFile\Job;
 use Geodex\Core\JobFile\Problem;
 use Geodex\Core\Plan\Operation;
 use Geodex\Core\Plan\OperationKinds;
+use Geodex\Core\Plan\Variant;
 use Geodex\Core\Reference\ReferenceSource;
 use Geodex\Core\Reference\SourceKind;
 use Geodex\Core\Units\Length;
@@ -64,7 +65,10 @@ final class JobBuilder
         $frame = new Frame($points, $chassis->axles, $chassis->carried(), $covariance);
         $this->checkMates($frame);
         $surveys = (new SurveyBuilder($this->fields, $frame))->surveys($this->entries($this->document['surveys'] ?? []));
-        $operations = $this->operations(new StationNames($frame));
+        $stations = new StationNames($frame);
+        $operations = $this->operations($this->section('plan')['operations'] ?? [], 'plan.operations', $stations);
+        $others = $this->others($stations);
+        $variant = $this->section('plan')['variant'] ?? 'A';
         $sources = $this->sources($frame);
         $shaft = $this->section('driveline')['shaft'] ?? null;
         $shaft = is_array($shaft) ? (new ShaftBuilder($this->fields))->shaft($shaft, 'driveline.shaft') : null;
@@ -74,7 +78,7 @@ final class JobBuilder
         }
         $title = $this->document['title'] ?? '';
 
-        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, chassis: $chassis, adrift: $this->adrift, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
+        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, chassis: $chassis, adrift: $this->adrift, variant: is_string($variant) ? $variant : 'A', others: $others, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
     }
 
     /** What is asked of a covariance is its lower half, in mm² whatever the unit of the job. */
@@ -255,12 +259,29 @@ final class JobBuilder
         }
     }
 
+    /** @return list<Variant> */
+    private function others(StationNames $stations): array
+    {
+        $others = [];
+        $taken = [$this->section('plan')['variant'] ?? 'A'];
+        foreach ($this->entries($this->section('plan')['others'] ?? []) as $i => $entry) {
+            $letter = $this->text($entry, 'variant');
+            if (in_array($letter, $taken, true)) {
+                $this->fields->report("plan.others[$i].variant", "variant $letter is there twice.");
+            }
+            $taken[] = $letter;
+            $others[] = new Variant($letter, $this->operations($entry['operations'] ?? [], "plan.others[$i].operations", $stations));
+        }
+
+        return $others;
+    }
+
     /** @return list<Operation> */
-    private function operations(StationNames $stations): array
+    private function operations(mixed $entries, string $within, StationNames $stations): array
     {
         $operations = [];
-        foreach ($this->entries($this->section('plan')['operations'] ?? []) as $i => $entry) {
-            $path = "plan.operations[$i]";
+        foreach ($this->entries($entries) as $i => $entry) {
+            $path = "{$within}[$i]";
             $this->fields->mustBeCode($this->text($entry, 'id'), "$path.id");
             try {
                 $operations[] = OperationKinds::read(

@@ -1,6 +1,8 @@
 import { Link } from '@inertiajs/react';
+import { VariantTable } from '@/features/plan/components/variant-table';
+import { shownIn } from '@/features/plan/lib/shown-in';
 import { useUnits } from '@/shared/hooks/units';
-import { formatLength, type Unit } from '@/shared/lib/format';
+import { formatLength } from '@/shared/lib/format';
 import { path } from '@/shared/lib/path';
 import { PlanPages } from '@/shared/ui/plan-pages';
 import { Trouble } from '@/shared/ui/trouble';
@@ -12,6 +14,7 @@ export function AfterSheet({ job, after }: { job: number; after: ConsequencesPro
         <div className="flex min-h-0 flex-1 flex-col gap-5 bg-paper p-4 lg:overflow-y-auto" tabIndex={-1}>
             <PlanPages job={job} current="after" />
             {after.trouble && <Trouble title="This cannot be planned yet">{after.trouble.message}</Trouble>}
+            <VariantTable variants={after.variants} />
             {!after.isPlanned && (
                 <p>
                     Nothing is planned, so that nothing changes.{' '}
@@ -42,12 +45,6 @@ export function AfterSheet({ job, after }: { job: number; after: ConsequencesPro
     );
 }
 
-function shown(mm: number | null, row: ConsequenceProps, unit: Unit, denominator: number): string {
-    if (mm === null) return 'not given';
-    if (row.unit === 'mm') return `${formatLength(mm, unit, denominator)} ${unit}`;
-    return `${mm.toFixed(row.unit === 'm' ? 2 : 1).replace('-', '−')} ${row.unit}`;
-}
-
 function Changes({ rows }: { rows: ConsequenceProps[] }) {
     const { unit, denominator } = useUnits();
     return (
@@ -67,9 +64,9 @@ function Changes({ rows }: { rows: ConsequenceProps[] }) {
                                 {row.label}
                                 {row.note && <span className="block text-sm text-soft">{row.note}</span>}
                             </th>
-                            <td className="px-1 py-1.5 whitespace-nowrap text-soft">{shown(row.before, row, unit, denominator)}</td>
+                            <td className="px-1 py-1.5 whitespace-nowrap text-soft">{shownIn(row.before, row, unit, denominator)}</td>
                             <td className={`px-1 py-1.5 whitespace-nowrap ${row.changes ? 'font-semibold' : ''}`}>
-                                {shown(row.after, row, unit, denominator)}
+                                {shownIn(row.after, row, unit, denominator)}
                             </td>
                         </tr>
                     ))}

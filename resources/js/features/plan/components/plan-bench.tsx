@@ -1,5 +1,6 @@
 import { CutHandle } from '@/features/plan/components/cut-handle';
 import { Ghost } from '@/features/plan/components/ghost';
+import { Variants } from '@/features/plan/components/variants';
 import { OperationCard } from '@/features/plan/components/operation-card';
 import { CarriedTable, CutTable, TargetTable } from '@/features/plan/components/plan-tables';
 import { usePlan, type Draft } from '@/features/plan/hooks/use-plan';
@@ -25,7 +26,7 @@ const AT_HAND = 2;
 /** The stage where the change is planned: the cut on the drawing, the length typed, the target beside it. */
 export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps }) {
     const { unit, denominator } = useUnits();
-    const { plan, drafts, refusal, busy, save, edit, add } = usePlan(job.id, initial, unit);
+    const { plan, drafts, refusal, busy, save, edit, add, toVariant, dropVariant } = usePlan(job.id, initial, unit);
     const fieldsOf = (draft: Draft) => plan.kinds.find((one) => one.kind === draft.kind)?.fields ?? [];
     const place = (draft: Draft, field: string, station: number) => {
         const values = { ...draft.values, [field]: typedLength(station, unit) };
@@ -87,6 +88,12 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                 aria-busy={busy}
             >
                 <PlanPages job={job.id} current="plan" />
+                <Variants
+                    plan={plan}
+                    canWork={job.can.work}
+                    onChoose={(one) => void toVariant(one)}
+                    onDrop={(one) => void dropVariant(one)}
+                />
                 <Adrift faults={plan.adrift} />
                 {plan.trouble && <Trouble title="This cannot be planned yet">{plan.trouble.message}</Trouble>}
                 <dl className="flex gap-8">

@@ -76,5 +76,19 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
         setDrafts((now) => [...now, { id, kind: kind.kind, values }]);
     };
 
-    return { plan, drafts, refusal, busy, save, edit, add };
+    const change = async (method: 'POST' | 'DELETE', to: string, body: Record<string, unknown>) => {
+        const answer = await send<PlanProps>(method, to, body, { revision: revision.current });
+        if (answer.state === 'ok') {
+            revision.current = answer.body.revision;
+            setPlan(answer.body);
+            setDrafts(drafted(answer.body, unit));
+            setRefusal(null);
+        } else if (answer.state !== 'nothing') {
+            setRefusal({ message: answer.message, fields: {} });
+        }
+    };
+    const toVariant = (variant: string) => change('POST', path('plan.variant', { job }), { variant });
+    const dropVariant = (variant: string) => change('DELETE', path('plan.drop-variant', { job, variant }), {});
+
+    return { plan, drafts, refusal, busy, save, edit, add, toVariant, dropVariant };
 }
