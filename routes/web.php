@@ -57,6 +57,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/plan/target.csv', [PlanController::class, 'target'])->name('plan.target');
     Route::get('/jobs/{job}/plan/cut', [PlanPageController::class, 'cut'])->name('cut');
     Route::post('/jobs/{job}/plan/stand', [PlanPageController::class, 'stand'])->name('cut.stand');
+    Route::get('/jobs/{job}/plan/splice', [PlanPageController::class, 'splice'])->name('splice');
+    Route::post('/jobs/{job}/plan/splice', [PlanPageController::class, 'compareSplices'])->name('splice.compare');
     Route::get('/jobs/{job}/plan/loads', [PlanPageController::class, 'loads'])->name('loads');
     Route::get('/jobs/{job}/plan/after', [PlanPageController::class, 'after'])->name('after');
     Route::get('/jobs/{job}/frame', [ChassisController::class, 'show'])->name('chassis');

@@ -139,3 +139,20 @@ describe('variants of the plan', function () {
         expect($this->job->refresh()->plan_variant)->toBe('A');
     });
 });
+
+describe('the joint', function () {
+    it('is compared at the first cut that is planned, and elsewhere on wish', function () {
+        $this->get("$this->at/splice")->assertOk()->assertInertia(fn ($page) => $page->component('jobs/splice')->where('splice.site', null)->where('splice.options', []));
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        $this->get("$this->at/splice")->assertInertia(fn ($page) => $page->where('splice.site.station', 1350)->has('splice.options', 7)->where('splice.options.0.holds', true));
+        $this->postJson("$this->at/splice", ['unit' => 'mm', 'values' => ['at' => '300 behind FL', 'length' => '400', 'sleeve' => '6']])->assertOk()->assertJsonPath('site.station', 1900)
+            ->assertJsonPath('options', fn (array $options): bool => collect($options)->firstWhere('name', 'sleeve-plugs')['parts'][0]['thickness'] == 6);
+    });
+
+    it('says what is missing or cannot be', function () {
+        $this->postJson("$this->at/splice", ['unit' => 'mm', 'values' => ['length' => '10']])->assertUnprocessable()->assertJsonPath('problems', fn (array $all): bool => array_column($all, 'path') === ['at', 'length']);
+        $this->postJson("$this->at/splice", ['unit' => 'mm', 'values' => ['at' => '9000']])->assertOk()->assertJsonPath('trouble.message', fn (string $says): bool => str_contains($says, 'No rail is entered at 9000 mm'));
+        $this->job->update(['frame' => [...$this->job->frame, 'masses' => []]]);
+        $this->postJson("$this->at/splice", ['unit' => 'mm', 'values' => ['at' => '1350']])->assertOk()->assertJsonPath('trouble.message', fn (string $says): bool => str_contains($says, 'No mass is entered'));
+    });
+});

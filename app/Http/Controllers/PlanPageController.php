@@ -9,7 +9,9 @@ use App\Http\Props\ConsequencesProps;
 use App\Http\Props\CutPageProps;
 use App\Http\Props\JobProps;
 use App\Http\Props\LoadsProps;
+use App\Http\Props\SplicePageProps;
 use App\Http\Props\StandProps;
+use App\Http\Requests\SpliceRequest;
 use App\Http\Requests\StandRequest;
 use App\Models\Job;
 use Illuminate\Http\JsonResponse;
@@ -32,6 +34,20 @@ final class PlanPageController extends Controller
         $this->authorize('view', $job);
 
         return new JsonResponse(StandProps::from(PlannedJob::of($job)->core, $request->values()));
+    }
+
+    public function splice(Request $request, Job $job): Response
+    {
+        $this->authorize('view', $job);
+
+        return $this->page($request, $job, 'jobs/splice', 'splice', SplicePageProps::from(PlannedJob::of($job), null));
+    }
+
+    public function compareSplices(SpliceRequest $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+
+        return new JsonResponse(SplicePageProps::from(PlannedJob::of($job), $request->values()));
     }
 
     public function loads(Request $request, Job $job): Response

@@ -120,6 +120,12 @@ final readonly class Rail implements ChassisPart
         return $station >= $this->from && $station <= $this->to;
     }
 
+    /** Kind of its preset. */
+    public function kind(): string
+    {
+        return $this->section->text('kind');
+    }
+
     public function isChannel(): bool
     {
         return $this->section->text('kind') === 'channel';

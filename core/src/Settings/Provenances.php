@@ -7,6 +7,7 @@ namespace Geodex\Core\Settings;
 use Geodex\Core\Bench\LevelPlanner;
 use Geodex\Core\Bench\SquarePlanner;
 use Geodex\Core\Bench\VehicleSetter;
+use Geodex\Core\Calculators\Splice\SpliceComparer;
 use Geodex\Core\Chassis\Loads\FrameLoads;
 use Geodex\Core\Chassis\RailSection;
 use Geodex\Core\Driveline\CriticalSpeed;
@@ -33,7 +34,7 @@ final readonly class Provenances
 {
     /** @var list<class-string<HasProvenance>> */
     private const DECLARING = [
-        SurveyComputer::class, PointJudge::class, ReadingJudge::class, ExplanationFinder::class, BaseTester::class, NextReadingAdviser::class, Forecaster::class, FrameDraft::class, RailSection::class, FrameLoads::class, CutWindows::class, WitnessReading::class, CutLength::class, ShaftCalculator::class, JointAngles::class, CriticalSpeed::class, PullPlanner::class, MovementFinder::class, LevelPlanner::class, SquarePlanner::class, VehicleSetter::class,
+        SurveyComputer::class, PointJudge::class, ReadingJudge::class, ExplanationFinder::class, BaseTester::class, NextReadingAdviser::class, Forecaster::class, FrameDraft::class, RailSection::class, FrameLoads::class, CutWindows::class, SpliceComparer::class, WitnessReading::class, CutLength::class, ShaftCalculator::class, JointAngles::class, CriticalSpeed::class, PullPlanner::class, MovementFinder::class, LevelPlanner::class, SquarePlanner::class, VehicleSetter::class,
     ];
 
     /** @return array<string, Provenance> by name */

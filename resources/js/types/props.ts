@@ -199,6 +199,12 @@ export interface CutPageProps {
     trouble: TroubleProps | null;
 }
 
+/** A cut that is planned, by its operation; mm. */
+export interface CutPlaceProps {
+    operation: string;
+    station: number;
+}
+
 /** A cut as it falls on the rail, with what proves it; mm. */
 export interface CutProps {
     operation: string;
@@ -753,6 +759,60 @@ export interface SourceRegionProps {
     points: string[];
     worst: number;
     side: 'agree' | 'first' | 'second' | 'neither' | 'open';
+}
+
+/** One way of joining the rail. */
+export interface SpliceOptionProps {
+    name: string;
+    label: string;
+    made: string;
+    weldsFlange: boolean;
+    holds: boolean;
+    used: number;
+    ratio: number | null;
+    mass: number;
+    step: number;
+    rank: number;
+    verdict: Sentence;
+    improves: Sentence;
+    parts: SplicePartProps[];
+}
+
+/** The ways of joining a rail at one place, side by side. */
+export interface SplicePageProps {
+    fields: FieldProps[];
+    places: CutPlaceProps[];
+    site: SpliceSiteProps | null;
+    options: SpliceOptionProps[];
+    trouble: TroubleProps | null;
+}
+
+/** A sleeve or plate as it is drawn: what reaches to one side of the joint; the other is its mirror; mm. */
+export interface SplicePartProps {
+    id: string;
+    kind: string;
+    depth: number;
+    width: number;
+    thickness: number;
+    length: number;
+    plug: number | null;
+    plugs: number[][];
+    fillets: number[][];
+}
+
+/** A place where a rail is to be joined; mm, kN·m and kN of one rail, static. */
+export interface SpliceSiteProps {
+    station: number;
+    depth: number;
+    width: number;
+    thickness: number;
+    yield: number;
+    steel: string;
+    moment: number;
+    shear: number;
+    case: string;
+    factor: number;
+    length: number;
 }
 
 /** A station on the rail of a job. */

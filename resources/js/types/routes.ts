@@ -61,6 +61,8 @@ export const routes = {
     report: '/jobs/{job}/surveys/{survey}/report',
     'report.document': '/jobs/{job}/surveys/{survey}/report/document',
     'report.pdf': '/jobs/{job}/surveys/{survey}/report.pdf',
+    splice: '/jobs/{job}/plan/splice',
+    'splice.compare': '/jobs/{job}/plan/splice',
     survey: '/jobs/{job}/surveys/{survey}',
     'survey.state': '/jobs/{job}/surveys/{survey}/state',
     surveys: '/jobs/{job}/surveys',

@@ -166,6 +166,12 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
         return new StressPoint($kind, $station, $moment, $stress, $rail->rail->yield === null || $stress < self::NO_STRESS_MPA ? null : $rail->rail->yield / $stress, $rail);
     }
 
+    /** The weaker of both rails at a station; null where none is entered. */
+    public function weaker(float $station): ?RailStrength
+    {
+        return $this->strengths->weaker($station);
+    }
+
     /**
      * Sag between the axles and first bending frequency, with the section midway between the axles all along.
      *

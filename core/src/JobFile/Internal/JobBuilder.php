@@ -4,15 +4,6 @@ declare(strict_types=1);
 
 namespace Geodex\Core\JobFile\Internal;
 
-use Geodex\Core\Chassis\AxleEntry;
-use Geodex\Core\Chassis\Chassis;
-use Geodex\Core\Chassis\ChassisPart;
-use Geodex\Core\Chassis\ChassisParts;
-use Geodex\Core\Chassis\ChassisReader;
-use Geodex\Core\Chassis\Rail;
-use Geodex\Core\Failure\CoreFailure;
-use Geodex\Core\Fields\FieldReader;
-use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Frame\Feature;
 use Geodex\Core\Frame\FeatureKind;
 use Geodex\Core\Frame\Frame;
@@ -23,10 +14,6 @@ use Geodex\Core\Frame\StationNames;
 use Geodex\Core\Frame\Tolerance;
 use Geodex\Core\JobFile\InvalidFile;
 use Geodex\Core\JobFile\Job;
-use Geodex\Core\JobFile\Problem;
-use Geodex\Core\Plan\Operation;
-use Geodex\Core\Plan\OperationKinds;
-use Geodex\Core\Plan\Variant;
 use Geodex\Core\Reference\ReferenceSource;
 use Geodex\Core\Reference\SourceKind;
 use Geodex\Core\Units\Length;
@@ -43,9 +30,6 @@ final class JobBuilder
 
     private readonly LengthUnit $unit;
 
-    /** @var list<Problem> what stands on a chart that has changed since */
-    private array $adrift = [];
-
     /**
      * @param  array<string, mixed>  $document
      * @param  bool  $isKept  whether it was checked when it was stored: what a changed chart has taken the station of is left out and named
@@ -61,14 +45,16 @@ final class JobBuilder
     {
         $points = $this->points();
         $covariance = $this->covariance($this->document['referenceCovariance'] ?? null, 'referenceCovariance');
-        $chassis = $this->chassis($points);
+        $metal = new MetalBuilder($this->fields, $this->isKept);
+        $chassis = $metal->chassis($this->section('frame'), $points);
         $frame = new Frame($points, $chassis->axles, $chassis->carried(), $covariance);
         $this->checkMates($frame);
         $surveys = (new SurveyBuilder($this->fields, $frame))->surveys($this->entries($this->document['surveys'] ?? []));
         $stations = new StationNames($frame);
-        $operations = $this->operations($this->section('plan')['operations'] ?? [], 'plan.operations', $stations);
-        $others = $this->others($stations);
-        $variant = $this->section('plan')['variant'] ?? 'A';
+        $plan = $this->section('plan');
+        $operations = $metal->operations($plan['operations'] ?? [], 'plan.operations', $stations);
+        $others = $metal->others($plan, $stations);
+        $variant = $plan['variant'] ?? 'A';
         $sources = $this->sources($frame);
         $shaft = $this->section('driveline')['shaft'] ?? null;
         $shaft = is_array($shaft) ? (new ShaftBuilder($this->fields))->shaft($shaft, 'driveline.shaft') : null;
@@ -78,7 +64,7 @@ final class JobBuilder
         }
         $title = $this->document['title'] ?? '';
 
-        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, chassis: $chassis, adrift: $this->adrift, variant: is_string($variant) ? $variant : 'A', others: $others, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
+        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, chassis: $chassis, adrift: $metal->adrift(), variant: is_string($variant) ? $variant : 'A', others: $others, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
     }
 
     /** What is asked of a covariance is its lower half, in mm² whatever the unit of the job. */
@@ -209,96 +195,6 @@ final class JobBuilder
         }
 
         return $sources;
-    }
-
-    /**
-     * Axles first, so that what follows can be given from them.
-     *
-     * @param  list<Point>  $points
-     */
-    private function chassis(array $points): Chassis
-    {
-        $reader = new ChassisReader;
-        $document = $reader->withCarried($this->section('frame'));
-        $axles = $this->parts($reader, $document, new StationNames(new Frame($points)), [AxleEntry::class]);
-        $known = new StationNames(new Frame($points, Chassis::of($axles)->axles));
-        $others = $this->parts($reader, $document, $known, array_values(array_filter(ChassisParts::all(), fn (string $class): bool => $class !== AxleEntry::class)));
-        try {
-            return Chassis::of([...$axles, ...$others]);
-        } catch (InvalidFields $invalid) {
-            $this->fault($invalid->problems());
-
-            return Chassis::of(array_values(array_filter([...$axles, ...$others], fn (ChassisPart $part): bool => ! $part instanceof Rail)));
-        }
-    }
-
-    /**
-     * @param  array<mixed>  $document
-     * @param  list<class-string<ChassisPart>>  $kinds
-     * @return list<ChassisPart>
-     */
-    private function parts(ChassisReader $reader, array $document, StationNames $stations, array $kinds): array
-    {
-        [$parts, $problems] = $reader->standing($document, new FieldReader($this->unit, stations: $stations), $kinds);
-        if ($problems !== []) {
-            $this->fault(InvalidFields::with($problems)->problems());
-        }
-
-        return $parts;
-    }
-
-    /** @param  list<array{path: string, message: string}>  $problems */
-    private function fault(array $problems): void
-    {
-        foreach ($problems as $problem) {
-            if ($this->isKept) {
-                $this->adrift[] = new Problem($problem['path'], $problem['message']);
-            } else {
-                $this->fields->report($problem['path'], $problem['message']);
-            }
-        }
-    }
-
-    /** @return list<Variant> */
-    private function others(StationNames $stations): array
-    {
-        $others = [];
-        $taken = [$this->section('plan')['variant'] ?? 'A'];
-        foreach ($this->entries($this->section('plan')['others'] ?? []) as $i => $entry) {
-            $letter = $this->text($entry, 'variant');
-            if (in_array($letter, $taken, true)) {
-                $this->fields->report("plan.others[$i].variant", "variant $letter is there twice.");
-            }
-            $taken[] = $letter;
-            $others[] = new Variant($letter, $this->operations($entry['operations'] ?? [], "plan.others[$i].operations", $stations));
-        }
-
-        return $others;
-    }
-
-    /** @return list<Operation> */
-    private function operations(mixed $entries, string $within, StationNames $stations): array
-    {
-        $operations = [];
-        foreach ($this->entries($entries) as $i => $entry) {
-            $path = "{$within}[$i]";
-            $this->fields->mustBeCode($this->text($entry, 'id'), "$path.id");
-            try {
-                $operations[] = OperationKinds::read(
-                    kind: $this->text($entry, 'kind'),
-                    id: $this->text($entry, 'id'),
-                    given: array_diff_key($entry, ['id' => 0, 'kind' => 0]),
-                    reader: new FieldReader($this->unit, stations: $stations),
-                    path: $path,
-                );
-            } catch (InvalidFields $invalid) {
-                $this->fault($invalid->problems());
-            } catch (CoreFailure $failure) {
-                $this->fault([['path' => $path, 'message' => $failure->getMessage()]]);
-            }
-        }
-
-        return $operations;
     }
 
     /** @return array<mixed> */

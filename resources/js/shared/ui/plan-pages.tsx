@@ -7,6 +7,7 @@ const PAGES = [
     { key: 'cut', label: 'Where to cut' },
     { key: 'plan', label: 'Changes' },
     { key: 'loads', label: 'Loads' },
+    { key: 'splice', label: 'Joint' },
     { key: 'after', label: 'What it does' },
 ] as const;
 

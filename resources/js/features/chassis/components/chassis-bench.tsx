@@ -73,7 +73,7 @@ export function ChassisBench({ job, initial }: { job: JobProps; initial: Chassis
                 </FrameDrawing>
             </div>
             <div
-                className="relative flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[480px] lg:overflow-y-auto lg:border-l"
+                className="relative flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[480px] lg:overflow-y-auto lg:border-l [&>*]:shrink-0"
                 tabIndex={-1}
                 aria-busy={busy}
             >

@@ -11,7 +11,7 @@ import type { CarriedProps, ConsequenceProps, ConsequencesProps } from '@/types/
 /** What the plan does to the vehicle as a whole, and what comes along. */
 export function AfterSheet({ job, after }: { job: number; after: ConsequencesProps }) {
     return (
-        <div className="flex min-h-0 flex-1 flex-col gap-5 bg-paper p-4 lg:overflow-y-auto" tabIndex={-1}>
+        <div className="flex min-h-0 flex-1 flex-col gap-5 bg-paper p-4 lg:overflow-y-auto [&>*]:shrink-0" tabIndex={-1}>
             <PlanPages job={job} current="after" />
             {after.trouble && <Trouble title="This cannot be planned yet">{after.trouble.message}</Trouble>}
             <VariantTable variants={after.variants} />

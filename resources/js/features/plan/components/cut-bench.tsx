@@ -51,7 +51,7 @@ export function CutBench({ job, cut }: { job: JobProps; cut: CutPageProps }) {
                 </FrameDrawing>
             </div>
             <div
-                className="relative flex min-h-0 flex-col gap-5 border-ink bg-paper p-4 max-lg:border-t lg:w-[480px] lg:overflow-y-auto lg:border-l"
+                className="relative flex min-h-0 flex-col gap-5 border-ink bg-paper p-4 max-lg:border-t lg:w-[480px] lg:overflow-y-auto lg:border-l [&>*]:shrink-0"
                 tabIndex={-1}
             >
                 <PlanPages job={job.id} current="cut" />

@@ -14,7 +14,7 @@ export function LoadsSheet({ job, loads }: { job: number; loads: LoadsProps }) {
     const now = loads.after ?? loads.before;
     const [chosen, setChosen] = useState(now?.cases.find((one) => one.kind === 'laden')?.kind ?? now?.cases[0]?.kind ?? '');
     return (
-        <div className="flex min-h-0 flex-1 flex-col gap-5 bg-paper p-4 lg:overflow-y-auto" tabIndex={-1}>
+        <div className="flex min-h-0 flex-1 flex-col gap-5 bg-paper p-4 lg:overflow-y-auto [&>*]:shrink-0" tabIndex={-1}>
             <PlanPages job={job} current="loads" />
             {loads.trouble && (
                 <Trouble title="Nothing to work out yet">

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use Geodex\Core\Calculators\Calculators;
+use Geodex\Core\Calculators\Splice\CannotSplice;
+use Geodex\Core\Calculators\Splice\SpliceComparer;
+use Geodex\Core\Calculators\Splice\SpliceOption;
+use Geodex\Core\Calculators\Splice\SpliceSchools;
+use Geodex\Core\Calculators\Splice\SpliceSite;
+use Geodex\Core\Chassis\Loads\FrameLoads;
+use Geodex\Core\Fields\FieldReader;
+use Geodex\Core\Fields\InvalidFields;
+use Geodex\Core\Shop\Shop;
+use Geodex\Core\Tests\Support\Said;
+use Geodex\Core\Tests\Support\Trucks;
+
+/**
+ * @param  array<string, mixed>  $given
+ * @param  array<string, mixed>  $rail
+ */
+function siteOf(array $given = [], array $rail = [], ?Shop $shop = null): SpliceSite
+{
+    $chassis = Trucks::truck(['rails' => [['id' => 'R1', 'from' => -700, 'to' => 5300, 'section' => Trucks::CHANNEL, 'yield' => 355, ...$rail]]]);
+
+    return SpliceSite::of($chassis, new FrameLoads($chassis, $shop ?? new Shop), (new FieldReader)->read(SpliceSite::fields(), ['at' => 1800, ...$given]));
+}
+
+/** @return array<string, SpliceOption> by school */
+function schoolsAt(SpliceSite $site): array
+{
+    $options = (new SpliceComparer)->compare($site);
+
+    return array_combine(array_map(fn (SpliceOption $one): string => $one->school::name(), $options), $options);
+}
+
+describe('the place of a joint', function () {
+    it('is the rail there under the case that bends it most, half of the moment on each', function () {
+        $chassis = Trucks::truck();
+        $moments = array_map(fn ($case): float => abs($case->moments([1800.0])[0]), (new FrameLoads($chassis))->cases);
+        $site = siteOf();
+        expect(abs($site->moment))->toEqualWithDelta(max($moments) / 2, 1e-9)->and([$site->depth, $site->width, $site->thickness])->toBe([200.0, 70.0, 6.0])->and($site->factor)->toBe(2.5)->and($site->sleeve)->toBe(5.0)->and($site->plate)->toBe(6.0)->and($site->length)->toBe(300.0);
+    });
+
+    it('has the shear with which the moment grows rearward', function () {
+        $case = (new FrameLoads(Trucks::truck()))->under(siteOf()->case);
+        [$before, $behind] = $case->moments([1799.0, 1801.0]);
+        expect(siteOf()->shear)->toEqualWithDelta(($behind - $before) * 1000 / 2 / 2, 1e-6);
+    });
+
+    it('is refused where nothing tells how it would hold', function (array $given, array $rail, string $says) {
+        expect(fn () => siteOf($given, $rail))->toThrow(CannotSplice::class, $says);
+    })->with([
+        'off the rail' => [['at' => 9000], [], 'No rail is entered at 9000 mm'],
+        'no yield' => [[], ['yield' => null], 'The yield of rail R1 is not given'],
+        'an I' => [[], ['section' => ['kind' => 'i', 'depth' => 200, 'width' => 100, 'thickness' => 6, 'flangeThickness' => 8]], 'this rail is a i'],
+    ]);
+
+    it('takes a plug of the plate that is holed: t + 8, no smaller than 14', function (float $plate, float $plug) {
+        expect(siteOf()->plug($plate))->toBe($plug);
+    })->with([[4.0, 14.0], [6.0, 14.0], [8.0, 16.0], [8.3, 17.0]]);
+});
+
+describe('the schools', function () {
+    it('are all worked out for one joint, what holds first, kinder to fatigue before the others', function () {
+        $options = (new SpliceComparer)->compare(siteOf());
+        $keys = array_map(fn (SpliceOption $one): array => [$one->holds, $one->rank], $options);
+        $sorted = $keys;
+        usort($sorted, fn (array $a, array $b): int => $b <=> $a);
+        expect($options)->toHaveCount(count(SpliceSchools::all()))->and($keys)->toBe($sorted);
+    });
+
+    it('say what the calculator says of the same parts', function () {
+        $site = siteOf();
+        foreach (schoolsAt($site) as $option) {
+            $result = Calculators::run('splice', [...$site->document(), 'buttEfficiency' => $option->school::butt(), 'parts' => $option->parts]);
+            expect($option->utilisation)->toBe($result['governing']['utilisation'])->and($option->holds)->toBe($result['holds'])->and($option->mass)->toBe($result['massAdded']);
+        }
+    });
+
+    it('lay their parts out by the rules: plugs four diameters apart and inside, sleeves with room to push in', function () {
+        foreach ([200.0, 120.0, 90.0] as $depth) {
+            $site = siteOf([], ['section' => [...Trucks::CHANNEL, 'depth' => $depth]]);
+            foreach (schoolsAt($site) as $option) {
+                foreach ($option->parts as $part) {
+                    $plugs = $part['each']['plugs'] ?? ['positions' => [], 'diameter' => 0.0];
+                    $reach = ($part['section']['depth'] ?? 0.0) / 2;
+                    foreach ($plugs['positions'] as $i => [$x, $z]) {
+                        expect(abs($z) + $plugs['diameter'] / 2)->toBeLessThanOrEqual($reach)->and($x + $plugs['diameter'] / 2)->toBeLessThanOrEqual($site->length);
+                        foreach (array_slice($plugs['positions'], $i + 1) as [$x2, $z2]) {
+                            expect(hypot($x - $x2, $z - $z2))->toBeGreaterThanOrEqual(4 * $plugs['diameter'] - 1e-9);
+                        }
+                    }
+                    if ($part['kind'] === 'sleeve') {
+                        expect($part['section']['depth'])->toBe($depth - 13.0)->and($part['section']['width'])->toBe(63.5);
+                    }
+                }
+            }
+        }
+    });
+
+    it('need less where the rail bears less, and more with a larger factor', function () {
+        $used = fn (SpliceSite $site): float => schoolsAt($site)['sleeve-plugs']->utilisation;
+        expect($used(siteOf([], [], new Shop(['dynamicFactor' => 4.0]))))->toBeGreaterThan($used(siteOf()))->and($used(siteOf(['sleeve' => 8])))->toBeLessThan($used(siteOf(['sleeve' => 3])));
+    });
+
+    it('say the weakest place in words, and what would help most', function () {
+        $plate = schoolsAt(siteOf([], [], new Shop(['dynamicFactor' => 6.0])))['plate-plugs'];
+        expect($plate->holds)->toBeFalse()->and(Said::mm($plate->verdict))->toStartWith('Not enough: the web plate at the joint would be used to')->and(Said::mm($plate->improves))->toContain('thicker or deeper part')
+            ->and(Said::mm(schoolsAt(siteOf())['both']->verdict))->toContain('weakest is');
+    });
+
+    it('rank a free end on plugs before the same with welded edges, where the end decides', function () {
+        $options = schoolsAt(siteOf(['sleeve' => 12, 'length' => 200]));
+        expect($options['sleeve-plugs']->rank)->toBeGreaterThanOrEqual($options['sleeve-welded']->rank);
+    });
+
+    it('weld nothing to heat-treated rails', function () {
+        expect(fn () => (new SpliceComparer)->compare(siteOf([], ['steel' => 'heat-treated'])))->toThrow(InvalidFields::class, 'heat-treated rails are not welded');
+    });
+
+    it('join boxes too', function () {
+        $options = schoolsAt(siteOf([], ['section' => ['kind' => 'box', 'depth' => 120, 'width' => 60, 'thickness' => 4]]));
+        expect($options['sleeve-plugs']->parts[0]['section']['kind'])->toBe('box')->and($options['sleeve-plugs']->parts[0]['section']['width'])->toBe(51.0);
+    });
+
+    it('each have a name, a sentence and a class to rank by', function () {
+        foreach (SpliceSchools::all() as $school) {
+            expect($school::name())->toMatch('/^[a-z-]+$/')->and($school::label())->not->toBe('')->and($school::made())->toEndWith('.')->and($school::jointClass())->toBeGreaterThan(30.0)->toBeLessThan(130.0);
+        }
+    });
+});
