@@ -60,6 +60,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/plan/splice', [PlanPageController::class, 'splice'])->name('splice');
     Route::post('/jobs/{job}/plan/splice', [PlanPageController::class, 'compareSplices'])->name('splice.compare');
     Route::get('/jobs/{job}/plan/loads', [PlanPageController::class, 'loads'])->name('loads');
+    Route::get('/jobs/{job}/plan/papers', [PlanPageController::class, 'papers'])->name('papers');
+    Route::get('/jobs/{job}/plan/papers/document', [PlanPageController::class, 'document'])->name('papers.document');
+    Route::get('/jobs/{job}/plan/papers.pdf', [PlanPageController::class, 'pdf'])->name('papers.pdf');
     Route::get('/jobs/{job}/plan/after', [PlanPageController::class, 'after'])->name('after');
     Route::get('/jobs/{job}/frame', [ChassisController::class, 'show'])->name('chassis');
     Route::put('/jobs/{job}/frame', [ChassisController::class, 'update'])->name('chassis.save');

@@ -8,13 +8,10 @@ use App\Http\Kept\KeptSurveys;
 use App\Http\Props\CauseProps;
 use App\Http\Props\DrivelineProps;
 use App\Http\Props\ExplanationProps;
-use App\Http\Props\OperationProps;
 use App\Http\Props\PlanProps;
 use App\Http\Props\SurveyProps;
 use App\Models\Survey;
 use App\Models\User;
-use Geodex\Core\Units\Length;
-use Geodex\Core\Units\LengthFormatter;
 use Geodex\Core\Units\LengthUnit;
 use Geodex\Core\Words\Measure;
 use Geodex\Core\Words\Sentence;
@@ -28,7 +25,7 @@ final readonly class ReportDocument
 
     public function __construct(private KeptSurveys $surveys, private FrameSketch $sketch) {}
 
-    public function html(Survey $survey, User $user): string
+    public function html(Survey $survey, User $user, bool $forPdf = false): string
     {
         $job = $survey->job;
         $props = $this->surveys->of($survey, $user);
@@ -43,14 +40,15 @@ final readonly class ReportDocument
             'plan' => $plan,
             'driveline' => DrivelineProps::from($job),
             'sketch' => $this->sketch->svg($props, $plan),
-            'length' => $this->lengths($job->units, $job->workshop->inch_denominator),
-            'operation' => $this->operations($plan, $this->lengths($job->units, $job->workshop->inch_denominator)),
+            'length' => PaperLengths::of($job),
+            'operation' => OperationWords::of($plan, PaperLengths::of($job)),
             'say' => $say,
             'explanations' => array_map(fn (ExplanationProps $one): string => $this->explained($one, $props, $say), array_slice($props->explanations, 0, self::EXPLANATIONS)),
             'measure' => fn (float $mm, float $expanded): string => str_replace('-', '−', $say(Measure::computed($mm, $expanded))),
             'printedBy' => $user,
             'printedAt' => Carbon::now()->format('Y-m-d H:i').' UTC',
             'nonce' => Vite::cspNonce(),
+            'forPdf' => $forPdf,
         ])->render();
     }
 
@@ -74,40 +72,5 @@ final readonly class ReportDocument
         }
 
         return trim(ucfirst(implode(' and ', $parts)).'. '.implode(' ', array_filter($causes, fn (string $cause): bool => $cause !== '')));
-    }
-
-    /**
-     * An operation in words, by the fields of its kind; where it stands is in a column of its own.
-     *
-     * @param  \Closure(?float): string  $length
-     * @return \Closure(OperationProps): string
-     */
-    private function operations(PlanProps $plan, \Closure $length): \Closure
-    {
-        $kinds = array_column($plan->kinds, null, 'kind');
-
-        return function (OperationProps $operation) use ($kinds, $length): string {
-            $said = [];
-            foreach ($kinds[$operation->kind]->fields as $field) {
-                $value = $operation->values[$field->name] ?? null;
-                $text = match (true) {
-                    $field->isStation, $value === null, $value === false => null,
-                    $field->kind === 'length' && is_numeric($value) => $length((float) $value),
-                    is_scalar($value) => $value === true ? '' : trim("$value {$field->unit}"),
-                    default => null,
-                };
-                $said[] = $text === null ? null : lcfirst(trim("{$field->label} $text"));
-            }
-
-            return $kinds[$operation->kind]->label.': '.implode(', ', array_filter($said, is_string(...)));
-        };
-    }
-
-    /** @return \Closure(?float): string */
-    private function lengths(string $unit, int $denominator): \Closure
-    {
-        $formatter = new LengthFormatter($denominator);
-
-        return fn (?float $mm): string => $mm === null ? '–' : str_replace('-', '−', $formatter->show(Length::ofMillimetres($mm), LengthUnit::from($unit)));
     }
 }

@@ -4,22 +4,7 @@
         <meta charset="utf-8" />
         <title>{{ $job->title }} – Geodex report</title>
         <style @if ($nonce) nonce="{{ $nonce }}" @endif>
-            @page { margin: 14mm 13mm 16mm; }
-            body { font: 9.5pt/1.35 "DejaVu Sans", sans-serif; color: #14161f; margin: 0; }
-            main { max-width: 190mm; margin: 0 auto; padding: 6mm; background: #fff; }
-            h1 { font-size: 17pt; margin: 0 0 1mm; }
-            h2 { font-size: 12pt; margin: 7mm 0 2mm; border-bottom: 0.4mm solid #14161f; page-break-after: avoid; }
-            h3 { font-size: 10pt; margin: 4mm 0 1mm; page-break-after: avoid; }
-            table { width: 100%; border-collapse: collapse; margin: 1mm 0 3mm; }
-            th { text-align: left; font-weight: bold; border-bottom: 0.3mm solid #14161f; padding: 0.6mm 1mm; font-size: 8.5pt; }
-            td { border-bottom: 0.1mm solid #999; padding: 0.6mm 1mm; vertical-align: top; font-size: 8.5pt; }
-            .n { text-align: right; white-space: nowrap; font-variant-numeric: tabular-nums; }
-            .s { white-space: nowrap; }
-            .facts td:first-child { width: 42mm; color: #444; }
-            .caution { border: 0.4mm solid #14161f; padding: 2mm 3mm; margin: 3mm 0; }
-            img { width: 100%; }
-            .sign td { height: 12mm; vertical-align: bottom; }
-            tr { page-break-inside: avoid; }
+            @include('paper-style')
         </style>
     </head>
     <body>
@@ -118,10 +103,14 @@
                 <p>Wheelbase {{ $length($plan->wheelbaseBefore) }} before, {{ $length($plan->wheelbaseAfter) }} after. Stations are those of the chart before any change. Tie both halves to the bench before cutting.</p>
                 <table>
                     <thead><tr><th>Cut</th><th>What</th><th class="n">Station</th><th class="n">Piece to saw</th><th class="n">Witness marks</th><th class="n">read before</th><th class="n">must read after</th></tr></thead>
-                    @foreach ($plan->cuts as $i => $cut)
-                        <tr><td>{{ $cut->operation }}</td><td>{{ $operation($plan->operations[$i]) }}</td><td class="n">{{ $length($cut->cut) }}</td><td class="n">{{ $cut->what }} {{ $length($cut->piece) }}</td><td class="n">{{ $length($cut->witness) }} each side</td><td class="n">{{ $length($cut->before) }}</td><td class="n">{{ $length($cut->after) }}</td></tr>
+                    @php $planned = array_column($plan->operations, null, 'id'); @endphp
+                    @foreach ($plan->cuts as $cut)
+                        <tr><td>{{ $cut->operation }}</td><td>{{ $operation($planned[$cut->operation]) }}</td><td class="n">{{ $length($cut->cut) }}</td><td class="n">{{ $cut->what }} {{ $length($cut->piece) }}</td><td class="n">{{ $length($cut->witness) }} each side</td><td class="n">{{ $length($cut->before) }}</td><td class="n">{{ $length($cut->after) }}</td></tr>
                     @endforeach
                 </table>
+                @foreach ($plan->operations as $one)
+                    @if (! in_array($one->id, array_column($plan->cuts, 'operation'), true))<p>{{ $one->id }}: {{ $operation($one) }}</p>@endif
+                @endforeach
                 @foreach ($plan->warnings as $warning)<p>▲ {{ $say($warning) }}</p>@endforeach
                 <h3>What crosses a cut</h3>
                 @php $crossing = array_values(array_filter($plan->carried, fn ($item) => abs($item->change) > 0.001 || $item->end !== null)); @endphp

@@ -156,3 +156,39 @@ describe('the joint', function () {
         $this->postJson("$this->at/splice", ['unit' => 'mm', 'values' => ['at' => '1350']])->assertOk()->assertJsonPath('trouble.message', fn (string $says): bool => str_contains($says, 'No mass is entered'));
     });
 });
+
+describe('the sheets for the bench', function () {
+    it('say how the cut is found again, sawn, proved and joined, and what comes along', function () {
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640', 'kerf' => '3', 'gap' => '2'], ['id' => 'mount5', 'kind' => 'add-feature', 'new' => ['kind' => 'body-mount', 'station' => '2200', 'length' => '90']]);
+        $sheets = preg_replace('/\s+/', ' ', (string) $this->get("$this->at/papers/document")->assertOk()->getContent());
+        expect($sheets)->toContain('Cut sheet op1: Stretch: length put in 640.0', 'First cut, station 1350.0', '230.0 mm behind EL', '250.0 mm ahead of FL', 'Insert to saw: 640.1', '640.0 mm put in + 3.0 mm kerf of the rail cut', 'must read after', '840.0',
+            'Both halves on posts', 'Splice sheet, joint at 1350.0', 'Plugs ⌀', 'Marking out', 'body mount mount5', 'What comes along', 'rear wiring loom', 'Before and after', '3940.0', 'Axle loads, kg', 'Nothing here is an approval');
+    });
+
+    it('say that nothing is planned, and print all the same', function () {
+        expect((string) $this->get("$this->at/papers/document")->assertOk()->getContent())->toContain('No change is planned');
+        expect((string) $this->get("$this->at/papers.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent())->toStartWith('%PDF');
+    });
+
+    it('carry the fonts of the application, their pages and what state of the plan they show', function () {
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        $pdf = (string) $this->get("$this->at/papers.pdf")->assertOk()->getContent();
+        expect($pdf)->toContain('Barlow')->toMatch('/\/Count [3-9]/');
+        $state = app(App\Report\PlanPapers::class)->state($this->job->refresh());
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '641']);
+        expect(app(App\Report\PlanPapers::class)->state($this->job->refresh()))->not->toBe($state)->and($state)->toStartWith('plan A ');
+    });
+
+    it('show names as they are typed, and no markup of theirs', function () {
+        $this->job->update(['frame' => [...$this->job->frame, 'features' => [['id' => 'X1', 'kind' => 'bracket', 'name' => '<img src=x onerror=alert(1)>', 'side' => 'both', 'station' => 1300.0, 'length' => 10.0, 'face' => 'web', 'up' => 0.0]]]]);
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        expect((string) $this->get("$this->at/papers/document")->getContent())->not->toContain('<img src=x')->toContain('&lt;img src=x');
+    });
+
+    it('are kept from another shop', function () {
+        $this->actingAs($this->person(workshop: 'Another yard'));
+        foreach (['papers', 'papers/document', 'papers.pdf'] as $page) {
+            $this->get("$this->at/$page")->assertForbidden();
+        }
+    });
+});

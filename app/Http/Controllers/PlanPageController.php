@@ -14,8 +14,11 @@ use App\Http\Props\StandProps;
 use App\Http\Requests\SpliceRequest;
 use App\Http\Requests\StandRequest;
 use App\Models\Job;
+use App\Report\Paper;
+use App\Report\PlanPapers;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as PlainResponse;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -62,6 +65,27 @@ final class PlanPageController extends Controller
         $this->authorize('view', $job);
 
         return $this->page($request, $job, 'jobs/after', 'after', ConsequencesProps::from(PlannedJob::of($job)));
+    }
+
+    public function papers(Request $request, Job $job): Response
+    {
+        $this->authorize('view', $job);
+
+        return Inertia::render('jobs/papers', ['job' => JobProps::from($job, $this->latestSurvey($job), $this->user($request)), 'document' => route('papers.document', $job->id), 'pdf' => route('papers.pdf', $job->id)]);
+    }
+
+    public function document(Request $request, Job $job, PlanPapers $papers): PlainResponse
+    {
+        $this->authorize('view', $job);
+
+        return new PlainResponse($papers->html($job, $this->user($request)));
+    }
+
+    public function pdf(Request $request, Job $job, PlanPapers $papers, Paper $paper): PlainResponse
+    {
+        $this->authorize('view', $job);
+
+        return $paper->pdf($papers->html($job, $this->user($request), forPdf: true), $job->title, $papers->state($job));
     }
 
     private function page(Request $request, Job $job, string $page, string $key, object $props): Response

@@ -6,11 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Http\Props\JobProps;
 use App\Models\Job;
+use App\Report\Paper;
 use App\Report\ReportDocument;
-use Dompdf\Dompdf;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as PlainResponse;
-use Illuminate\Support\Str;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -36,17 +35,11 @@ final class ReportController extends Controller
         return new PlainResponse($report->html($this->survey($job, $survey), $this->user($request)));
     }
 
-    public function pdf(Request $request, Job $job, string $survey, ReportDocument $report): PlainResponse
+    public function pdf(Request $request, Job $job, string $survey, ReportDocument $report, Paper $paper): PlainResponse
     {
         $this->authorize('view', $job);
-        $pdf = new Dompdf(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']);
-        $pdf->setPaper('A4');
-        $pdf->loadHtml($report->html($this->survey($job, $survey), $this->user($request)));
-        $pdf->render();
+        $row = $this->survey($job, $survey);
 
-        return new PlainResponse((string) $pdf->output(), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="'.(Str::slug($job->title) ?: 'job').'.pdf"',
-        ]);
+        return $paper->pdf($report->html($row, $this->user($request), forPdf: true), $job->title, "survey $row->code, state $row->revision");
     }
 }

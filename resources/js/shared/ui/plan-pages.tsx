@@ -9,6 +9,7 @@ const PAGES = [
     { key: 'loads', label: 'Loads' },
     { key: 'splice', label: 'Joint' },
     { key: 'after', label: 'What it does' },
+    { key: 'papers', label: 'Sheets' },
 ] as const;
 
 export type PlanPage = (typeof PAGES)[number]['key'];
