@@ -59,6 +59,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/{job}/plan/stand', [PlanPageController::class, 'stand'])->name('cut.stand');
     Route::get('/jobs/{job}/plan/splice', [PlanPageController::class, 'splice'])->name('splice');
     Route::post('/jobs/{job}/plan/splice', [PlanPageController::class, 'compareSplices'])->name('splice.compare');
+    Route::get('/jobs/{job}/plan/mounts', [PlanPageController::class, 'mounts'])->name('mounts');
+    Route::post('/jobs/{job}/plan/mounts', [PlanPageController::class, 'spaceMounts'])->name('mounts.space');
+    Route::post('/jobs/{job}/plan/brackets', [PlanPageController::class, 'fitBrackets'])->name('mounts.fit');
     Route::get('/jobs/{job}/plan/loads', [PlanPageController::class, 'loads'])->name('loads');
     Route::get('/jobs/{job}/plan/papers', [PlanPageController::class, 'papers'])->name('papers');
     Route::get('/jobs/{job}/plan/papers/document', [PlanPageController::class, 'document'])->name('papers.document');

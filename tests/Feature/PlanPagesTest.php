@@ -192,3 +192,24 @@ describe('the sheets for the bench', function () {
         }
     });
 });
+
+describe('mounts', function () {
+    it('are found by tape on either side, where they were and where they will be', function () {
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        $this->get("$this->at/mounts")->assertOk()->assertInertia(fn ($page) => $page->component('jobs/mounts')
+            ->where('mounts.mounts', fn ($all): bool => ($x3 = collect($all)->firstWhere('id', 'X3')) !== null && $x3['before'] == 1660 && $x3['after'] == 2300 && collect($x3['left'])->firstWhere('hook', 'FL')['distance'] == 60 && collect($x3['right'])->firstWhere('hook', 'FR')['distance'] == 60));
+    });
+
+    it('are spaced along a body, and brackets fitted', function () {
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        $spaced = $this->postJson("$this->at/mounts", ['unit' => 'mm', 'values' => ['from' => '1900', 'to' => '5800']])->assertOk()->json();
+        expect($spaced['added'])->toBeGreaterThan(2)->and($spaced['mounts'][0])->toMatchArray(['station' => 1900, 'stays' => true])->and($spaced['trouble'])->toBeNull();
+        $this->postJson("$this->at/brackets", ['unit' => 'mm', 'values' => ['brackets' => [['id' => 'A', 'station' => '2300', 'foot' => '80']], 'maxShift' => '200', 'maxMove' => '0']])->assertOk()->assertJsonPath('brackets.0.placed', true)->assertJsonPath('shift', fn ($mm): bool => abs($mm) >= 90);
+    });
+
+    it('say what is missing', function () {
+        $this->postJson("$this->at/mounts", ['unit' => 'mm', 'values' => []])->assertOk()->assertJsonPath('trouble', fn (string $says): bool => str_contains($says, 'fewer than two body mounts'));
+        $this->postJson("$this->at/brackets", ['unit' => 'mm', 'values' => []])->assertUnprocessable()->assertJsonPath('problems.0.path', 'brackets');
+        $this->postJson("$this->at/brackets", ['unit' => 'mm', 'values' => ['brackets' => [['id' => 'A', 'station' => 'x', 'foot' => '-1']]]])->assertUnprocessable()->assertJsonPath('problems', fn (array $all): bool => array_column($all, 'path') === ['brackets[0].station', 'brackets[0].foot']);
+    });
+});

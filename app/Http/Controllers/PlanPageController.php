@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\PlannedJob;
+use App\Http\Props\BracketedProps;
 use App\Http\Props\ConsequencesProps;
 use App\Http\Props\CutPageProps;
 use App\Http\Props\JobProps;
 use App\Http\Props\LoadsProps;
+use App\Http\Props\MountedProps;
+use App\Http\Props\MountsProps;
 use App\Http\Props\SplicePageProps;
 use App\Http\Props\StandProps;
+use App\Http\Requests\BracketsRequest;
+use App\Http\Requests\MountsRequest;
 use App\Http\Requests\SpliceRequest;
 use App\Http\Requests\StandRequest;
 use App\Models\Job;
@@ -51,6 +56,27 @@ final class PlanPageController extends Controller
         $this->authorize('view', $job);
 
         return new JsonResponse(SplicePageProps::from(PlannedJob::of($job), $request->values()));
+    }
+
+    public function mounts(Request $request, Job $job): Response
+    {
+        $this->authorize('view', $job);
+
+        return $this->page($request, $job, 'jobs/mounts', 'mounts', MountsProps::from(PlannedJob::of($job)));
+    }
+
+    public function spaceMounts(MountsRequest $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+
+        return new JsonResponse(MountedProps::along(PlannedJob::of($job), $request->values()));
+    }
+
+    public function fitBrackets(BracketsRequest $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+
+        return new JsonResponse(BracketedProps::from(PlannedJob::of($job), $request->values()));
     }
 
     public function loads(Request $request, Job $job): Response

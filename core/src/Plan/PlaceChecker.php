@@ -39,7 +39,7 @@ final readonly class PlaceChecker
             }
         }
 
-        return $checks;
+        return [...$checks, ...(new HoleChecker($this->draft->chassis, $this->draft->shop))->of($operation, $new)];
     }
 
     /** Two holes of one pattern may stand above each other. */

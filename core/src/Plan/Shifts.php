@@ -66,6 +66,18 @@ final readonly class Shifts
         return $sum;
     }
 
+    /** @return list<float> stations of the joints, in the frame as it will be (mm) */
+    public function joints(): array
+    {
+        $joints = [];
+        foreach ($this->all as $shift) {
+            $front = $this->station($shift->cut);
+            array_push($joints, $front, ...($shift->inserted > 0.0 ? [$front + $shift->inserted * cos($shift->slope)] : []));
+        }
+
+        return $joints;
+    }
+
     /** With all it passes where it comes to lie. */
     public function carried(CarriedItem $item): CarriedItem
     {

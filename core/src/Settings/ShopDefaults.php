@@ -9,6 +9,7 @@ use Geodex\Core\Chassis\Loads\FrameLoads;
 use Geodex\Core\Driveline\DrivelineLimits;
 use Geodex\Core\Plan\Consequences;
 use Geodex\Core\Plan\CutChecker;
+use Geodex\Core\Plan\HoleChecker;
 use Geodex\Core\Plan\Windows\AccessInside;
 use Geodex\Core\Plan\Windows\CrossmemberClearance;
 use Geodex\Core\Plan\Windows\HangerClearance;
@@ -24,7 +25,7 @@ use Geodex\Core\Survey\SurveyOptions;
 final readonly class ShopDefaults
 {
     /** @var list<class-string<HasShopDefaults>> */
-    private const DECLARING = [SurveyOptions::class, CutChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Consequences::class, DrivelineLimits::class];
+    private const DECLARING = [SurveyOptions::class, CutChecker::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Consequences::class, DrivelineLimits::class];
 
     /** @return array<string, ShopDefault> by name, in the order of the settings */
     public static function all(): array

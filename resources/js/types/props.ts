@@ -78,6 +78,22 @@ export interface BodyRailProps {
     isBoxed: boolean;
 }
 
+/** A bracket of a body: whether it finds a place, how far it moves on top of the common shift, or would have to; mm. */
+export interface BracketProps {
+    id: string;
+    placed: boolean;
+    move: number | null;
+    station: number | null;
+    needed: number | null;
+}
+
+/** Brackets of a bolt-on body set on this frame; mm. */
+export interface BracketedProps {
+    brackets: BracketProps[];
+    shift: number | null;
+    trouble: string | null;
+}
+
 /** What the person at the screen may do with the job. */
 export interface CanProps {
     work: boolean;
@@ -451,6 +467,33 @@ export interface MistakeProps {
     causes: CauseProps[];
 }
 
+/** Something fastened to the frame: where it stood, where it will stand, and how a tape finds it on either side; mm. */
+export interface MountProps {
+    id: string;
+    name: string;
+    side: string;
+    before: number | null;
+    after: number;
+    left: SightProps[];
+    right: SightProps[];
+}
+
+/** Mounts spaced along a body; mm. */
+export interface MountedProps {
+    mounts: PlacedMountProps[];
+    added: number;
+    lift: number | null;
+    trouble: string | null;
+}
+
+/** What is fastened to the frame as it will be, each from what a tape can reach, and what is asked about new mounts; mm. */
+export interface MountsProps {
+    mounts: MountProps[];
+    along: FieldProps[];
+    brackets: FieldProps[];
+    trouble: TroubleProps | null;
+}
+
 /** What moved between two surveys; mm. */
 export interface MovementProps {
     earlier: string;
@@ -512,6 +555,14 @@ export interface PairProps {
     right: string;
     station: number | null;
     height: number | null;
+}
+
+/** A mount along a body: where, whether it stays, its share of an even load, its shim; mm. */
+export interface PlacedMountProps {
+    station: number;
+    stays: boolean;
+    share: number;
+    shim: number | null;
 }
 
 /** The plan of a job and the frame it makes; mm. */
@@ -739,6 +790,12 @@ export interface ShopValueProps {
     usual: number;
     source: string;
     changed: string;
+}
+
+/** How far something lies behind what a tape is hooked to (mm), ahead of it negative. */
+export interface SightProps {
+    hook: string;
+    distance: number;
 }
 
 /** A reference that the frame can be held against. */

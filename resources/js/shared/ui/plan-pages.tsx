@@ -8,6 +8,7 @@ const PAGES = [
     { key: 'plan', label: 'Changes' },
     { key: 'loads', label: 'Loads' },
     { key: 'splice', label: 'Joint' },
+    { key: 'mounts', label: 'Mounts' },
     { key: 'after', label: 'What it does' },
     { key: 'papers', label: 'Sheets' },
 ] as const;
