@@ -55,7 +55,8 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
         setBusy(false);
         if (answer.state === 'ok') {
             setPlan(answer.body);
-            setDrafts(drafted(answer.body, unit));
+            // What was begun while the request was on its way is not in the answer and stays.
+            setDrafts((now) => [...drafted(answer.body, unit), ...now.filter((draft) => !next.some((sent) => sent.id === draft.id))]);
             setRefusal(null);
         } else if (answer.state === 'refused') {
             setRefusal(answer);

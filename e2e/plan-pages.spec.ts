@@ -1,0 +1,109 @@
+import { expect, test, type Page } from '@playwright/test';
+import { logIn, openCopy } from './support/shop';
+
+async function planOf(page: Page, title: string): Promise<string> {
+    await logIn(page);
+    return (await openCopy(page, title)).replace(/\/(bench|reference|surveys).*$/, '');
+}
+
+test('where to cut is decided by arrow keys, every reason by name', async ({ page }) => {
+    const job = await planOf(page, 'Where to cut');
+    await page.goto(`${job}/plan/cut`);
+    await expect(page.getByRole('heading', { name: 'Cut at 1275.0 mm' })).toBeVisible();
+    await expect(page.getByText('Allowed: no rule is broken here.')).toBeVisible();
+    const cut = page.getByRole('slider', { name: 'Station of cut here' });
+    await cut.focus();
+    await cut.press('Shift+ArrowLeft');
+    await expect(page.getByText(/rules? (is|are) broken/)).toBeVisible();
+    await expect(
+        page.getByText(/within 200 mm of gearbox crossmember \(shop default\); free .* further back/),
+    ).toBeVisible();
+    await page.getByRole('button', { name: 'Look at window 2' }).press('Enter');
+    await expect(page.getByText('Allowed: no rule is broken here.')).toBeVisible();
+
+    await page.getByRole('button', { name: 'Stand them on posts' }).click();
+    await expect(
+        page.getByRole('region', { name: 'rear half' }).getByText(/steady in every case/),
+    ).toBeVisible();
+});
+
+test('a stretch is planned from a point, looked at in loads, joint, mounts and sheets', async ({ page }) => {
+    const job = await planOf(page, 'All pages');
+    await page.goto(`${job}/plan`);
+    await page.getByRole('button', { name: 'Add a stretch' }).click();
+    await page.getByLabel('Cut at station, mm').fill('230 behind EL');
+    await page.getByLabel(/^Length put in/).fill('640');
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await expect(page.getByText('3940.0 mm')).toBeVisible();
+    await expect(page.getByText(/640\.0 mm put in \+ 3\.0 mm kerf of the rail cut/)).toBeVisible();
+
+    await page.getByRole('link', { name: 'Loads' }).click();
+    await expect(page.getByRole('img', { name: /Bending moment along the frame/ })).toBeVisible();
+    await expect(page.getByRole('row', { name: /^laden/ })).toBeVisible();
+    await page.getByRole('radio', { name: 'load rearward' }).click();
+    await expect(page.getByText(/midway between the axles/)).toBeVisible();
+
+    await page.getByRole('link', { name: 'Joint' }).click();
+    await expect(page.getByRole('row', { name: /Sleeve, plugs, ends free/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Sleeve and outer plate' }).press('Enter');
+    await expect(
+        page.getByRole('img', { name: 'Sleeve and outer plate, seen from the side, to scale' }),
+    ).toBeVisible();
+
+    await page.getByRole('link', { name: 'Mounts' }).click();
+    await expect(
+        page.getByRole('row', { name: /bearing crossmember 1660\.0 2300\.0 60\.0 behind FL/ }),
+    ).toBeVisible();
+
+    await page.getByRole('link', { name: 'What it does' }).click();
+    await expect(page.getByRole('row', { name: /Wheelbase 3300\.0 mm 3940\.0 mm/ })).toBeVisible();
+    await expect(page.getByText(/rear wiring loom/)).toBeVisible();
+
+    await page.getByRole('link', { name: 'Sheets' }).click();
+    const sheets = page.frameLocator('iframe[title="Sheets of the plan"]');
+    await expect(sheets.getByText(/230\.0 mm behind EL/).first()).toBeVisible();
+    await expect(sheets.getByText(/Nothing here is an approval/)).toBeVisible();
+});
+
+test('two variants stand side by side', async ({ page }) => {
+    const job = await planOf(page, 'Variants');
+    await page.goto(`${job}/plan`);
+    await page.getByRole('button', { name: 'Add a stretch' }).click();
+    await page.getByLabel(/^Length put in/).fill('640');
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await page.getByRole('button', { name: 'Copy to a variant B' }).click();
+    await expect(page.getByRole('radio', { name: 'Variant B' })).toBeChecked();
+    await page.getByRole('button', { name: 'Remove' }).click();
+    await page.getByLabel('Another change').selectOption('move-axle');
+    await page.getByLabel('Axle').selectOption('rear');
+    await page.getByLabel('by, mm').fill('500');
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await expect(page.getByText('3800.0 mm')).toBeVisible();
+    await page.getByRole('link', { name: 'What it does' }).click();
+    await expect(page.getByRole('row', { name: /Wheelbase 3300\.0 mm 3940\.0 mm 3800\.0 mm/ })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('columnheader', { name: 'B, in force' })).toBeVisible();
+});
+
+test.describe('at 390 px', () => {
+    test.use({ viewport: { width: 390, height: 844 } });
+    test('no page of the plan runs off the side', async ({ page }) => {
+        const job = await planOf(page, 'Narrow plan');
+        for (const name of [
+            'frame',
+            'plan',
+            'plan/cut',
+            'plan/loads',
+            'plan/splice',
+            'plan/mounts',
+            'plan/after',
+            'plan/papers',
+        ]) {
+            await page.goto(`${job}/${name}`);
+            await expect(page.getByRole('navigation', { name: 'Pages of the plan' })).toBeVisible();
+            expect(await page.evaluate(() => document.documentElement.scrollWidth), name).toBeLessThanOrEqual(
+                390,
+            );
+        }
+    });
+});
