@@ -4,5 +4,5 @@ declare(strict_types=1);
 
 return [
     // Shown on screen and written into files; what was computed by another version is computed anew.
-    'version' => '0.8.0',
+    'version' => '0.9.0',
 ];
