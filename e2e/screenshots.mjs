@@ -51,7 +51,10 @@ await page.getByRole('link', { name: /^Plan/ }).click();
 await page.getByText('3940.0 mm').first().waitFor();
 await take('plan');
 const sheet = async (link, ready, name) => {
-    await page.getByRole('navigation', { name: 'Pages of the plan' }).getByRole('link', { name: link }).click();
+    await page
+        .getByRole('navigation', { name: 'Pages of the plan' })
+        .getByRole('link', { name: link })
+        .click();
     await page.getByText(ready).first().waitFor();
     await take(name);
 };

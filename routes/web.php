@@ -66,6 +66,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/plan/papers', [PlanPageController::class, 'papers'])->name('papers');
     Route::get('/jobs/{job}/plan/papers/document', [PlanPageController::class, 'document'])->name('papers.document');
     Route::get('/jobs/{job}/plan/papers.pdf', [PlanPageController::class, 'pdf'])->name('papers.pdf');
+    Route::post('/jobs/{job}/plan/tick', [PlanPageController::class, 'tick'])->name('plan.tick');
     Route::get('/jobs/{job}/plan/after', [PlanPageController::class, 'after'])->name('after');
     Route::get('/jobs/{job}/frame', [ChassisController::class, 'show'])->name('chassis');
     Route::put('/jobs/{job}/frame', [ChassisController::class, 'update'])->name('chassis.save');

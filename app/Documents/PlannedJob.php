@@ -15,16 +15,16 @@ use Geodex\Core\Shop\Shop;
 /** A stored job with its plan carried out, as every page of the stage needs it; or why it cannot be. */
 final readonly class PlannedJob
 {
-    private function __construct(public CoreJob $core, public Shop $shop, public ?PlannedFrame $plan, public ?CoreFailure $failure) {}
+    private function __construct(public Job $job, public CoreJob $core, public Shop $shop, public ?PlannedFrame $plan, public ?CoreFailure $failure) {}
 
     public static function of(Job $job): self
     {
         $core = (new StoredJob(new JobReader))->read($job);
         $shop = $job->workshop->shop();
         try {
-            return new self($core, $shop, (new FramePlanner($shop))->plan($core->frame, $core->operations, $core->chassis), null);
+            return new self($job, $core, $shop, (new FramePlanner($shop))->plan($core->frame, $core->operations, $core->chassis), null);
         } catch (CoreFailure $failure) {
-            return new self($core, $shop, null, $failure);
+            return new self($job, $core, $shop, null, $failure);
         }
     }
 }

@@ -21,15 +21,22 @@ use Illuminate\Support\Carbon;
  * @property ?array{points: list<string>, mm2: list<list<float>>} $reference_covariance  lower half, of the reference in force
  * @property 'A'|'B'|'C' $plan_variant  in force
  * @property ?array<string, list<array{code: string, kind: string, parameters: array<string, mixed>}>> $plan_others  operations by the letter of their variant
+ * @property ?array{crossing: array<string, string>, ticked: list<string>} $plan_along  what crosses a cut, by name with its change, and what of it was seen to
  * @property Workshop $workshop
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
  */
 final class Job extends Model
 {
-    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others'];
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along'];
 
-    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'archived_at' => 'datetime'];
+    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'archived_at' => 'datetime'];
+
+    /** Whether all that crosses a cut was seen to. */
+    public function isAlongTicked(): bool
+    {
+        return array_diff(array_keys($this->plan_along['crossing'] ?? []), $this->plan_along['ticked'] ?? []) === [];
+    }
 
     /** @return BelongsTo<Workshop, $this> */
     public function workshop(): BelongsTo

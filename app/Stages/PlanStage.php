@@ -31,11 +31,15 @@ final readonly class PlanStage implements Stage
 
     public function state(JobState $job): StageState
     {
-        return $job->job->operations()->exists() ? StageState::Done : StageState::Open;
+        return $job->job->operations()->exists() && $job->job->isAlongTicked() ? StageState::Done : StageState::Open;
     }
 
     public function next(JobState $job): ?string
     {
-        return $job->job->operations->isEmpty() ? 'Plan the change' : null;
+        return match (true) {
+            $job->job->operations->isEmpty() => 'Plan the change',
+            ! $job->job->isAlongTicked() => 'See to what comes along',
+            default => null,
+        };
     }
 }

@@ -213,3 +213,39 @@ describe('mounts', function () {
         $this->postJson("$this->at/brackets", ['unit' => 'mm', 'values' => ['brackets' => [['id' => 'A', 'station' => 'x', 'foot' => '-1']]]])->assertUnprocessable()->assertJsonPath('problems', fn (array $all): bool => array_column($all, 'path') === ['brackets[0].station', 'brackets[0].foot']);
     });
 });
+
+describe('what comes along', function () {
+    beforeEach(function () {
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        $this->tick = fn (string $feature, bool $done = true) => $this->postJson("$this->at/tick", ['feature' => $feature, 'done' => $done]);
+        $this->stage = fn (): string => collect($this->get($this->at)->viewData('page')['props']['job']->stages)->firstWhere('key', 'plan')->state;
+    });
+
+    it('is ticked one by one, and the plan is complete when all of it is', function () {
+        expect(($this->stage)())->toBe('open');
+        foreach (array_keys($this->job->refresh()->plan_along['crossing']) as $feature) {
+            ($this->tick)($feature)->assertOk();
+        }
+        expect(($this->stage)())->toBe('done')->and(collect($this->get("$this->at/after")->viewData('page')['props']['after']->carried)->where('isTicked', true))->toHaveCount(6);
+        ($this->tick)('exhaust', false)->assertOk();
+        expect(($this->stage)())->toBe('open');
+    });
+
+    it('loses its tick when it changes by another length, and no other does', function () {
+        ($this->tick)('exhaust');
+        ($this->tick)('fuel line');
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        expect($this->job->refresh()->plan_along['ticked'])->toBe(['exhaust', 'fuel line']);
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '2900', 'length' => '640']);
+        // The fuel line ends at 2750 and crosses no more.
+        expect($this->job->refresh()->plan_along['ticked'])->toBe(['exhaust']);
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '2900', 'length' => '300']);
+        expect($this->job->refresh()->plan_along['ticked'])->toBe([]);
+    });
+
+    it('takes no tick for what does not cross, nor from an inspector', function () {
+        ($this->tick)('fuel filler hose')->assertUnprocessable();
+        $this->actingAs($this->person(App\Models\Role::Inspector));
+        ($this->tick)('exhaust')->assertForbidden();
+    });
+});

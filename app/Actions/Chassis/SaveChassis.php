@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Chassis;
 
+use App\Actions\Plan\KeepCrossing;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use Geodex\Core\Chassis\Chassis;
@@ -18,7 +19,7 @@ use Geodex\Core\Units\LengthUnit;
 /** Puts lists of a frame in the place of those that are kept, if they go together with the rest. */
 final readonly class SaveChassis
 {
-    public function __construct(private StoredJob $jobs) {}
+    public function __construct(private StoredJob $jobs, private KeepCrossing $crossing) {}
 
     /**
      * @param  array<string, list<array<string, mixed>>>  $lists  by name, as typed
@@ -45,5 +46,6 @@ final readonly class SaveChassis
             throw InvalidFields::with(array_map(fn (array $one): string => str_replace('frame.', 'rows.', $one['path']).": {$one['message']}", $invalid->problems()) ?: ['rows: does not go together.']);
         }
         $job->update(['frame' => $frame]);
+        $this->crossing->handle($job);
     }
 }

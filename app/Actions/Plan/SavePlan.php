@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\DB;
 /** Replaces the plan of a job, if it can be carried out. */
 final readonly class SavePlan
 {
-    public function __construct(private StoredJob $jobs) {}
+    public function __construct(private StoredJob $jobs, private KeepCrossing $crossing) {}
 
     /**
      * @param  list<array<string, mixed>>  $typed  operations by the fields of their kinds, as typed
@@ -44,6 +44,7 @@ final readonly class SavePlan
             $job->touch();
         });
         $job->unsetRelation('operations');
+        $this->crossing->handle($job);
     }
 
     /**

@@ -11,6 +11,8 @@ use Illuminate\Support\Facades\DB;
 /** Puts another variant of the plan in force; a new one begins as a copy of the one before. */
 final readonly class SwitchVariant
 {
+    public function __construct(private KeepCrossing $crossing) {}
+
     /** @param  'A'|'B'|'C'  $letter */
     public function handle(Job $job, string $letter): void
     {
@@ -30,5 +32,6 @@ final readonly class SwitchVariant
             $job->update(['plan_variant' => $letter, 'plan_others' => $others]);
         });
         $job->unsetRelation('operations');
+        $this->crossing->handle($job);
     }
 }

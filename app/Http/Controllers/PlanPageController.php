@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Plan\TickAlong;
 use App\Documents\PlannedJob;
 use App\Http\Props\BracketedProps;
 use App\Http\Props\ConsequencesProps;
@@ -91,6 +92,14 @@ final class PlanPageController extends Controller
         $this->authorize('view', $job);
 
         return $this->page($request, $job, 'jobs/after', 'after', ConsequencesProps::from(PlannedJob::of($job)));
+    }
+
+    public function tick(Request $request, Job $job, TickAlong $tick): JsonResponse
+    {
+        $this->authorize('work', $job);
+        $tick->handle($job, $this->text($request, 'feature'), $request->boolean('done'));
+
+        return new JsonResponse(ConsequencesProps::from(PlannedJob::of($job)));
     }
 
     public function papers(Request $request, Job $job): Response

@@ -25,7 +25,7 @@ final readonly class ConsequencesProps
 
         return new self(
             rows: array_map(fn (Consequence $one): ConsequenceProps => new ConsequenceProps($one->name, $one->label, $one->unit, $one->before, $one->after, $one->note, $one->changes()), $rows),
-            carried: $job->plan === null ? [] : PlanProps::carried($job->core->chassis, $job->plan),
+            carried: $job->plan === null ? [] : PlanProps::carried($job->core->chassis, $job->plan, $job->job),
             variants: $job->core->others === [] ? [] : self::variants($job),
             isPlanned: $job->core->operations !== [],
             trouble: $job->failure === null ? null : TroubleProps::from($job->failure),

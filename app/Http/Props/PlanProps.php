@@ -94,7 +94,7 @@ final readonly class PlanProps
         }
 
         return new self(
-            operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->chassis, $plan),
+            operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->chassis, $plan, $job),
             wheelbaseBefore: $plan->wheelbaseBefore, wheelbaseAfter: $plan->wheelbaseAfter, axlesBefore: $axles,
             axlesAfter: array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
             warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), named: self::named($core->chassis), adrift: array_map(strval(...), $core->adrift), variant: $job->plan_variant, variants: self::variants($job), trouble: null, revision: Revision::of(new PlanPart, $job),
@@ -165,11 +165,11 @@ final readonly class PlanProps
     }
 
     /** @return list<CarriedProps> */
-    public static function carried(Chassis $chassis, PlannedFrame $plan): array
+    public static function carried(Chassis $chassis, PlannedFrame $plan, Job $job): array
     {
         $changes = array_column($plan->carried, null, 'feature');
 
-        return array_map(function (Line $line) use ($changes): CarriedProps {
+        return array_map(function (Line $line) use ($changes, $job): CarriedProps {
             $item = $line->carried();
 
             return new CarriedProps(
@@ -183,6 +183,7 @@ final readonly class PlanProps
                 loss: $line->voltageLost($changes[$item->feature]->change ?? 0.0),
                 current: $line->current,
                 copper: $line->copper,
+                isTicked: in_array($item->feature, $job->plan_along['ticked'] ?? [], true),
             );
         }, $chassis->lines);
     }

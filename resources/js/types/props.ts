@@ -101,7 +101,7 @@ export interface CanProps {
 }
 
 /** Something that runs along the frame, how its length changes (mm, zero where it does not), which of its ends is cut out, and the voltage
-that a longer wire loses (V; null where its current is not given). */
+that a longer wire loses (V; null where its current is not given), and whether it was seen to. */
 export interface CarriedProps {
     feature: string;
     advice: string;
@@ -113,6 +113,7 @@ export interface CarriedProps {
     loss: number | null;
     current: number | null;
     copper: number | null;
+    isTicked: boolean;
 }
 
 /** What may have gone wrong with a reading. */

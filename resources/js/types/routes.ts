@@ -47,6 +47,7 @@ export const routes = {
     'plan.drop-variant': '/jobs/{job}/plan/variant/{variant}',
     'plan.save': '/jobs/{job}/plan',
     'plan.target': '/jobs/{job}/plan/target.csv',
+    'plan.tick': '/jobs/{job}/plan/tick',
     'plan.variant': '/jobs/{job}/plan/variant',
     practice: '/practice',
     'practice.answer': '/practice/{run}/answer',

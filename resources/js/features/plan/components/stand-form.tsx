@@ -1,3 +1,4 @@
+import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
@@ -55,6 +56,13 @@ export function StandForm({ job, cut, fields }: { job: number; cut: number; fiel
                     Stand them on posts
                 </Button>
             </form>
+            <p className="mt-3">
+                Once the halves are apart:{' '}
+                <Link className="inline-flex min-h-11 items-center underline underline-offset-4" href={path('tool', { tool: 'spread' })}>
+                    how the loose half lies, and what to move first
+                </Link>
+                .
+            </p>
             {refusal && (
                 <div role="alert" className="mt-2">
                     <Trouble title="Not worked out">{refusal.message}</Trouble>

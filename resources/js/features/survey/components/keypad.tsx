@@ -15,7 +15,7 @@ interface Props {
 export function Keypad({ onType, onBack, onEnter, onUndo }: Props) {
     const { unit, toggle } = useUnits();
     const [open, setOpen] = useState(() => window.matchMedia('(pointer: coarse)').matches);
-    const key = 'min-h-11 rounded-[3px] border border-ink text-xl font-medium';
+    const key = 'min-h-14 rounded-[3px] border border-ink text-xl font-medium';
     return (
         <div className="no-print">
             <div className="flex gap-5 text-sm">
@@ -34,7 +34,7 @@ export function Keypad({ onType, onBack, onEnter, onUndo }: Props) {
                 )}
             </div>
             {open && (
-                <div className="grid grid-cols-4 gap-1.5" role="group" aria-label="Keypad">
+                <div className="grid grid-cols-4 gap-1.5" role="group" aria-label="Keypad" data-keypad-open>
                     <div className="col-span-3 grid grid-cols-3 gap-1.5">
                         {NUMBERS.map((number) => (
                             <button
@@ -67,7 +67,11 @@ export function Keypad({ onType, onBack, onEnter, onUndo }: Props) {
                     <button type="button" className={key} onClick={() => onType(PARTS[4] ?? '')}>
                         {PARTS[4]}
                     </button>
-                    <button type="button" className={`${key} col-span-4 bg-ink text-paper`} onClick={onEnter}>
+                    <button
+                        type="button"
+                        className={`${key} col-span-4 bg-ink text-paper max-lg:sticky max-lg:bottom-0 max-lg:z-10`}
+                        onClick={onEnter}
+                    >
                         Store
                     </button>
                 </div>

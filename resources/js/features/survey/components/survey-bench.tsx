@@ -18,6 +18,7 @@ import { TourSheet } from '@/features/survey/components/tour-sheet';
 import { useInstrument } from '@/features/survey/hooks/use-instrument';
 import { useOutbox, type Entry, type Outcome } from '@/features/survey/hooks/use-outbox';
 import type { useSurvey } from '@/features/survey/hooks/use-survey';
+import { calledBy } from '@/features/survey/lib/called-by';
 import { compose } from '@/features/survey/lib/compose';
 import { readingName } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
@@ -150,9 +151,9 @@ export function SurveyBench({
     const questioned = survey.readings.filter((one) => one.state === 'questioned');
     const bar = reading ? { kind: reading.kind, points: reading.points, text: reading.typed } : null;
     return (
-        <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
+        <div className="group flex min-h-0 flex-1 flex-col lg:flex-row">
             <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-                <div className="flex min-h-[230px] flex-1 flex-col max-lg:h-[42dvh] max-lg:flex-none max-sm:h-[270px]">
+                <div className="flex min-h-[230px] flex-1 flex-col max-lg:h-[42dvh] max-lg:flex-none max-sm:h-[270px] max-sm:group-has-[[data-keypad-open]]:h-[172px] max-sm:group-has-[[data-keypad-open]]:min-h-0">
                     <FrameDrawing
                         body={job.body}
                         points={survey.points}
@@ -161,7 +162,11 @@ export function SurveyBench({
                         bar={bar}
                         factor={factor}
                         onFactor={setFactor}
-                        onChoose={(id) => setChosen({ kind: 'point', id })}
+                        onChoose={(id) => {
+                            setChosen({ kind: 'point', id });
+                            // With a glove, tapping the points calls them.
+                            if (window.matchMedia('(pointer: coarse)').matches) setText((now) => calledBy(now, id));
+                        }}
                         revision={survey.revision}
                         summary={`The frame from above and from the left: ${survey.progress.settled} of ${survey.progress.coordinates} coordinates settled, ${questioned.length > 0 ? `one of ${questioned.length} readings is wrong` : `${doubtful.length} readings do not fit`}. Findings lists every point.`}
                     />
