@@ -42,6 +42,13 @@ test('a stretch is planned from a point, looked at in loads, joint, mounts and s
     await expect(page.getByRole('row', { name: /^laden/ })).toBeVisible();
     await page.getByRole('radio', { name: 'load rearward' }).click();
     await expect(page.getByText(/midway between the axles/)).toBeVisible();
+    await page.getByRole('radio', { name: 'rear jacked up' }).click();
+    await expect(page.getByText(/not on a jack/)).toBeVisible();
+    await page.getByLabel('What moves, kg').fill('1200');
+    await page.getByLabel('From station, mm').fill('2500');
+    await page.getByLabel('To station, mm').fill('6500');
+    await page.getByLabel('To station, mm').press('Enter');
+    await expect(page.getByText(/Most bending: .*while it stands at 6500\.0 mm/)).toBeVisible();
 
     await page.getByRole('link', { name: 'Joint' }).click();
     await expect(page.getByRole('row', { name: /Sleeve, plugs, ends free/ })).toBeVisible();

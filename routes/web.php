@@ -60,6 +60,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/plan/splice', [PlanPageController::class, 'splice'])->name('splice');
     Route::post('/jobs/{job}/plan/splice', [PlanPageController::class, 'compareSplices'])->name('splice.compare');
     Route::get('/jobs/{job}/plan/mounts', [PlanPageController::class, 'mounts'])->name('mounts');
+    Route::post('/jobs/{job}/plan/loads', [PlanPageController::class, 'moveLoad'])->name('loads.move');
     Route::post('/jobs/{job}/plan/mounts', [PlanPageController::class, 'spaceMounts'])->name('mounts.space');
     Route::post('/jobs/{job}/plan/brackets', [PlanPageController::class, 'fitBrackets'])->name('mounts.fit');
     Route::get('/jobs/{job}/plan/loads', [PlanPageController::class, 'loads'])->name('loads');

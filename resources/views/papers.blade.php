@@ -129,11 +129,11 @@
                     <table>
                         <thead><tr><th>Axle loads, kg</th>@foreach ($loads->after->cases[0]->axles as $axle)<th class="n">{{ $axle->axle }}{{ $axle->rating === null ? ', limit not given' : ', may '.round($axle->rating) }}</th>@endforeach</tr></thead>
                         @foreach ($loads->after->cases as $case)
-                            <tr><td>{{ $case->label }}: {{ $case->assumes }}</td>@foreach ($case->axles as $axle)<td class="n">{{ round($axle->carries) }}{{ $axle->rating !== null && $axle->carries > $axle->rating ? ' ■ over' : '' }}</td>@endforeach</tr>
+                            <tr><td>{{ $case->label }}: {{ $case->assumes }}</td>@foreach ($case->axles as $axle)<td class="n">{{ $axle->axle === 'jack' ? 'jack ' : '' }}{{ round($axle->carries) }}{{ $axle->rating !== null && $axle->carries > $axle->rating ? ' ■ over' : '' }}</td>@endforeach</tr>
                         @endforeach
                     </table>
                     @foreach ($loads->after->worst as $worst)
-                        <p>{{ ucfirst($worst->case) }}, {{ $worst->side }} rail at {{ $length($worst->station) }}: {{ number_format($worst->stress) }} MPa with factor {{ $loads->factor }}, yield over stress {{ $worst->margin === null ? 'not known' : number_format($worst->margin, 2) }}{{ $worst->known === '' ? '' : ' (yield '.$worst->known.')' }}.</p>
+                        <p>{{ ucfirst($worst->case) }}, {{ $worst->side }} rail at {{ $length($worst->station) }}: {{ number_format($worst->stress) }} MPa {{ $worst->isOnJack ? 'on the jack, without the factor' : 'with factor '.$loads->factor }}, yield over stress {{ $worst->margin === null ? 'not known' : number_format($worst->margin, 2) }}{{ $worst->known === '' ? '' : ' (yield '.$worst->known.')' }}.</p>
                     @endforeach
                     <p>Static, bending alone, half on each rail; a number with these assumptions and never a release.</p>
                 @endif

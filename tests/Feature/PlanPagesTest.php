@@ -57,11 +57,18 @@ describe('the loads', function () {
     it('are told case by case, before and after, against what the axles may carry', function () {
         ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
         $this->get("$this->at/loads")->assertOk()->assertInertia(fn ($page) => $page->component('jobs/loads')
-            ->where('loads.before.cases', fn ($cases): bool => collect($cases)->pluck('kind')->all() === ['empty', 'laden', 'load-forward', 'load-rearward'])
+            ->where('loads.before.cases', fn ($cases): bool => collect($cases)->pluck('kind')->all() === ['empty', 'laden', 'load-forward', 'load-rearward', 'jacked-front', 'jacked-rear'])
             ->where('loads.before.cases.1.axles.1.rating', 4200)
             ->where('loads.after.cases.1.axles', fn ($axles): bool => abs($axles[0]['carries'] + $axles[1]['carries'] - 4520) < 1e-6)
             ->where('loads.after.worst.0', fn ($worst): bool => $worst['stress'] > 0 && $worst['margin'] > 0 && $worst['known'] === 'from the maker\'s book')
             ->where('loads.factor', 2.5));
+    });
+
+    it('are told for something that moves along, and refused where it moves nowhere', function () {
+        $answer = $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '900', 'from' => '1000', 'to' => '6000']])->assertOk();
+        expect($answer->json('over'))->toBe('empty')->and($answer->json('axles.1.greatest'))->toBeGreaterThan($answer->json('axles.1.least'))->and($answer->json('trouble'))->toBeNull();
+        $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '900', 'from' => '1000', 'to' => '400']])->assertStatus(422);
+        $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '-3', 'from' => '1000', 'to' => 'far']])->assertStatus(422);
     });
 
     it('say what to enter where a mass or an axle is missing', function (string $list, string $says) {

@@ -13,10 +13,12 @@ use App\Http\Props\JobProps;
 use App\Http\Props\LoadsProps;
 use App\Http\Props\MountedProps;
 use App\Http\Props\MountsProps;
+use App\Http\Props\MovedLoadProps;
 use App\Http\Props\SplicePageProps;
 use App\Http\Props\StandProps;
 use App\Http\Requests\BracketsRequest;
 use App\Http\Requests\MountsRequest;
+use App\Http\Requests\MovingLoadRequest;
 use App\Http\Requests\SpliceRequest;
 use App\Http\Requests\StandRequest;
 use App\Models\Job;
@@ -85,6 +87,13 @@ final class PlanPageController extends Controller
         $this->authorize('view', $job);
 
         return $this->page($request, $job, 'jobs/loads', 'loads', LoadsProps::from(PlannedJob::of($job)));
+    }
+
+    public function moveLoad(MovingLoadRequest $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+
+        return new JsonResponse(MovedLoadProps::of(PlannedJob::of($job), $request->values()));
     }
 
     public function after(Request $request, Job $job): Response

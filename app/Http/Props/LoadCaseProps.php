@@ -26,7 +26,7 @@ final readonly class LoadCaseProps
     {
         $stiffness = $loads->stiffness($case);
         $axles = [];
-        foreach ($loads->supports as $i => $support) {
+        foreach ($case->supports as $i => $support) {
             // Axles taken together may carry together what each of them may.
             $allowed = array_map(fn (string $id): ?float => $ratings[$id] ?? null, explode(' and ', $support->id));
             $axles[] = new AxleLoadProps($support->id, $case->carried()[$i], in_array(null, $allowed, true) ? null : array_sum($allowed));

@@ -7,26 +7,31 @@ namespace App\Http\Props;
 use App\Documents\PlannedJob;
 use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Chassis\Loads\FrameLoads;
+use Geodex\Core\Chassis\Loads\MovingLoad;
 use Geodex\Core\Failure\CoreFailure;
 
 /** What the frame bears, before and after; N·m, MPa, kg, mm. */
 final readonly class LoadsProps
 {
-    /** @param  float  $factor  on stress, of this shop */
-    public function __construct(public ?LoadedProps $before, public ?LoadedProps $after, public float $factor, public bool $isPlanned, public ?TroubleProps $trouble) {}
+    /**
+     * @param  float  $factor  on stress, of this shop
+     * @param  list<FieldProps>  $moving  what is asked about a mass that moves along
+     */
+    public function __construct(public ?LoadedProps $before, public ?LoadedProps $after, public float $factor, public bool $isPlanned, public array $moving, public ?TroubleProps $trouble) {}
 
     public static function from(PlannedJob $job): self
     {
         $factor = $job->shop->value(FrameLoads::dynamicFactor());
+        $moving = array_map(FieldProps::from(...), MovingLoad::fields());
         $isPlanned = $job->core->operations !== [];
         try {
             $before = self::loaded($job->core->chassis, $job);
             $after = $job->plan === null || ! $isPlanned ? null : self::loaded($job->plan->chassis, $job);
         } catch (CoreFailure $failure) {
-            return new self(null, null, $factor, $isPlanned, TroubleProps::from($failure));
+            return new self(null, null, $factor, $isPlanned, $moving, TroubleProps::from($failure));
         }
 
-        return new self($before, $after, $factor, $isPlanned, $job->failure === null ? null : TroubleProps::from($job->failure));
+        return new self($before, $after, $factor, $isPlanned, $moving, $job->failure === null ? null : TroubleProps::from($job->failure));
     }
 
     private static function loaded(Chassis $chassis, PlannedJob $job): LoadedProps

@@ -21,14 +21,15 @@ final readonly class BendingFrequency
      * @param  list<array{float, float}>  $points  station and mass (kg)
      * @param  list<array{float, float, float}>  $spreads  from, to and mass (kg)
      * @param  float  $compliance  share of the load that a rail carries, over its E I (1/(N·mm²))
+     * @param  positive-int  $many  masses that each spread is taken as
      * @return ?float Hz; null where nothing bends
      */
-    public static function of(array $supports, array $points, array $spreads, float $compliance): ?float
+    public static function of(array $supports, array $points, array $spreads, float $compliance, int $many = self::LUMPS): ?float
     {
         $lumps = $points;
         foreach ($spreads as [$from, $to, $mass]) {
-            for ($i = 0; $i < self::LUMPS; $i++) {
-                $lumps[] = [$from + ($i + 0.5) * ($to - $from) / self::LUMPS, $mass / self::LUMPS];
+            for ($i = 0; $i < $many; $i++) {
+                $lumps[] = [$from + ($i + 0.5) * ($to - $from) / $many, $mass / $many];
             }
         }
         $signs = array_fill(0, count($lumps), 1);

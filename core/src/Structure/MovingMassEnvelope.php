@@ -15,7 +15,7 @@ final readonly class MovingMassEnvelope
 
     /**
      * @param  list<float>  $stations
-     * @return array<string, mixed>
+     * @return array{greatestMoment: array{moment: float, station: float, position: float}, leastMoment: array{moment: float, station: float, position: float}, reactions: list<array{id: string, least: float, greatest: float}>, stations: list<array{station: float, least: float, greatest: float}>}
      */
     public function at(array $stations): array
     {

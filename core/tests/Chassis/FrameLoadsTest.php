@@ -22,7 +22,8 @@ describe('the axle loads', function () {
         foreach (loadsOf()->cases as $case) {
             [$front, $rear] = $case->carried();
             $about = array_sum(array_map(fn (array $p): float => $p[0] * $p[1], $case->points)) + array_sum(array_map(fn (array $s): float => ($s[0] + $s[1]) / 2 * $s[2], $case->spreads));
-            expect($front + $rear)->toEqualWithDelta($case->mass(), 1e-6)->and($rear * 3300)->toEqualWithDelta($about, 1e-3);
+            [$first, $second] = $case->supports;
+            expect($front + $rear)->toEqualWithDelta($case->mass(), 1e-6)->and($front * $first->station + $rear * $second->station)->toEqualWithDelta($about, 1e-3);
         }
     });
 
@@ -49,11 +50,36 @@ describe('the axle loads', function () {
     });
 
     it('without a load to take away are those of one case', function () {
-        expect(array_map(fn (LoadCase $one): string => $one->kind->value, loadsOf(['masses' => [['id' => 'M', 'name' => 'all', 'mass' => 1000, 'station' => 1650]]])->cases))->toBe(['empty']);
+        expect(array_map(fn (LoadCase $one): string => $one->kind->value, loadsOf(['masses' => [['id' => 'M', 'name' => 'all', 'mass' => 1000, 'station' => 1650]]])->cases))->toBe(['empty', 'jacked-front', 'jacked-rear']);
     });
 
     it('are those of the load alone where nothing is always there', function () {
         expect(array_map(fn (LoadCase $one): string => $one->kind->value, loadsOf(['masses' => [['id' => 'M', 'name' => 'sand', 'mass' => 1000, 'station' => 1000, 'to' => 2000, 'when' => 'laden']]])->cases))->toBe(['laden', 'load-forward', 'load-rearward']);
+    });
+});
+
+describe('a frame on a jack', function () {
+    it('is held under an end of its rails and by the axle at the other, without its load', function (LoadKind $kind, float $rear, float $span) {
+        $case = loadsOf()->under($kind);
+        // 1100 at 150 and 900 in the middle of 900–5300; the rails run from −700 to 5300, the axles stand at 0 and 3300.
+        expect($case->mass())->toBe(2000.0)->and($case->carried()[1])->toEqualWithDelta($rear / $span, 1e-6)->and($case->supports[$kind === LoadKind::JackedFront ? 0 : 1]->id)->toBe('jack');
+    })->with([
+        'front' => [LoadKind::JackedFront, 1100 * 850 + 900 * 3800, 4000.0],
+        'rear' => [LoadKind::JackedRear, 1100 * 150 + 900 * 3100, 5300.0],
+    ]);
+
+    it('is not shaken: its stress is taken without the factor, and its sag not compared', function () {
+        $loads = loadsOf();
+        expect($loads->stress(LoadKind::JackedRear, 2000.0, 10_000.0)->stress * 2.5)->toEqualWithDelta($loads->stress(LoadKind::Empty, 2000.0, 10_000.0)->stress, 1e-9)
+            ->and($loads->stiffness($loads->under(LoadKind::JackedRear)))->toBeNull();
+    });
+
+    it('is no case where there is no rail to hold', function () {
+        expect(loadsOf(['rails' => []])->under(LoadKind::JackedFront))->toBeNull();
+    });
+
+    it('is no case where the rail ends at the axle that is to hold it too', function () {
+        expect(loadsOf(['rails' => [['id' => 'R1', 'from' => 3300, 'to' => 5300, 'section' => Trucks::CHANNEL]]])->under(LoadKind::JackedFront))->toBeNull();
     });
 });
 

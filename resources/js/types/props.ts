@@ -15,6 +15,13 @@ export interface AxleProps {
     track: number | null;
 }
 
+/** What an axle carries at least and at most while something moves (kg); negative where it lifts. */
+export interface AxleRangeProps {
+    axle: string;
+    least: number;
+    greatest: number;
+}
+
 /** The bench of a job, and the rounds that brought it level, square and loaded; mm. */
 export interface BenchProps {
     jig: JigProps | null;
@@ -458,6 +465,7 @@ export interface LoadsProps {
     after: LoadedProps | null;
     factor: number;
     isPlanned: boolean;
+    moving: FieldProps[];
     trouble: TroubleProps | null;
 }
 
@@ -493,6 +501,17 @@ export interface MountsProps {
     along: FieldProps[];
     brackets: FieldProps[];
     trouble: TroubleProps | null;
+}
+
+/** What a mass that moves along does at its worst places. */
+export interface MovedLoadProps {
+    over: string;
+    axles: AxleRangeProps[];
+    moment: number;
+    station: number;
+    position: number;
+    worst: WorstProps | null;
+    trouble: string | null;
 }
 
 /** What moved between two surveys; mm. */
@@ -1041,6 +1060,7 @@ export interface WorstProps {
     margin: number | null;
     yield: number | null;
     known: string;
+    isOnJack: boolean;
 }
 
 /** Something said to a person: a code that stays when the wording changes, a template, and what stands in it. Facts first, prose last: it is

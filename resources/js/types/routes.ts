@@ -34,6 +34,7 @@ export const routes = {
     'jobs.from-chart': '/jobs/from-chart',
     'jobs.from-file': '/jobs/from-file',
     loads: '/jobs/{job}/plan/loads',
+    'loads.move': '/jobs/{job}/plan/loads',
     login: '/login',
     logout: '/logout',
     mounts: '/jobs/{job}/plan/mounts',

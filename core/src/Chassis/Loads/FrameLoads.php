@@ -7,6 +7,7 @@ namespace Geodex\Core\Chassis\Loads;
 use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Chassis\FixtureKind;
 use Geodex\Core\Chassis\Mass;
+use Geodex\Core\Chassis\Rail;
 use Geodex\Core\Fields\Field;
 use Geodex\Core\Frame\Axle;
 use Geodex\Core\Shop\HasShopDefaults;
@@ -14,7 +15,6 @@ use Geodex\Core\Shop\Shop;
 use Geodex\Core\Shop\ShopDefault;
 use Geodex\Core\Structure\AxleSupport;
 use Geodex\Core\Structure\BendingFrequency;
-use Geodex\Core\Structure\FrameBeam;
 use Geodex\Core\Words\HasProvenance;
 use Geodex\Core\Words\Provenance;
 
@@ -35,6 +35,12 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
     private const ELASTIC_MPA = 210_000.0;
 
     private const RAIL_SHARE = 0.5;
+
+    /** Masses that a spread is taken as for the frequency; two hundred give the same to three digits. */
+    private const LUMPS = 40;
+
+    /** Supports nearer to each other hold nothing steady (mm). */
+    private const LEAST_SPAN_MM = 1.0;
 
     /** Nothing that bends (MPa). */
     private const NO_STRESS_MPA = 1e-6;
@@ -59,7 +65,7 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
         $this->strengths = new RailStrengths($chassis);
         $this->supports = $this->supports();
         $kinds = array_filter(LoadKind::cases(), fn (LoadKind $kind): bool => match ($kind) {
-            LoadKind::Empty => true,
+            LoadKind::Empty, LoadKind::JackedFront, LoadKind::JackedRear => true,
             LoadKind::Tipping => array_filter($chassis->masses, fn (Mass $mass): bool => $mass->tips && $mass->to !== null) !== [],
             default => array_filter($chassis->masses, fn (Mass $mass): bool => $mass->isLoad) !== [],
         });
@@ -161,7 +167,7 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
         if ($rail === null) {
             return null;
         }
-        $stress = $this->factor() * self::RAIL_SHARE * abs($moment) * 1000 / $rail->modulus;
+        $stress = ($kind->isJacked() ? 1.0 : $this->factor()) * self::RAIL_SHARE * abs($moment) * 1000 / $rail->modulus;
 
         return new StressPoint($kind, $station, $moment, $stress, $rail->rail->yield === null || $stress < self::NO_STRESS_MPA ? null : $rail->rail->yield / $stress, $rail);
     }
@@ -175,18 +181,18 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
     /**
      * Sag between the axles and first bending frequency, with the section midway between the axles all along.
      *
-     * @return ?array{sag: float, frequency: ?float} mm, down positive, and Hz; null where no rail is entered there
+     * @return ?array{sag: float, frequency: ?float} mm, down positive, and Hz; null on a jack and where no rail is entered there
      */
     public function stiffness(LoadCase $case): ?array
     {
         $middle = ($this->supports[0]->station + $this->supports[1]->station) / 2;
         $rail = $this->strengths->weaker($middle);
-        if ($rail === null) {
+        if ($rail === null || $case->kind->isJacked()) {
             return null;
         }
         $compliance = self::RAIL_SHARE / (self::ELASTIC_MPA * $rail->inertia);
 
-        return ['sag' => -$case->beam->deflectionTimesStiffness($middle) * $compliance, 'frequency' => BendingFrequency::of($this->supports, $case->points, $case->spreads, $compliance)];
+        return ['sag' => -$case->beam->deflectionTimesStiffness($middle) * $compliance, 'frequency' => BendingFrequency::of($this->supports, $case->points, $case->spreads, $compliance, self::LUMPS)];
     }
 
     /** @return array{float, float} stations of the ends of frame and load (mm) */
@@ -208,7 +214,7 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
         usort($axles, fn (Axle $a, Axle $b): int => $a->station <=> $b->station);
         $rear = array_slice($axles, 1);
         $station = array_sum(array_map(fn (Axle $axle): float => $axle->station, $rear)) / count($rear);
-        if ($station - $axles[0]->station < 1.0) {
+        if ($station - $axles[0]->station < self::LEAST_SPAN_MM) {
             throw CannotLoad::oneStation();
         }
 
@@ -236,9 +242,13 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
 
     private function case(LoadKind $kind): ?LoadCase
     {
+        $supports = $this->supportsOf($kind);
+        if ($supports === null) {
+            return null;
+        }
         $points = $spreads = [];
         foreach ($this->chassis->masses as $mass) {
-            if ($mass->isLoad && $kind === LoadKind::Empty) {
+            if ($mass->isLoad && $kind->isEmpty()) {
                 continue;
             }
             [$from, $to] = [$mass->station, $mass->to];
@@ -257,15 +267,25 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
                 $spreads[] = [$from, $to, $mass->mass];
             }
         }
-        if ($points === [] && $spreads === []) {
+
+        return $points === [] && $spreads === [] ? null : new LoadCase($kind, $supports, $points, $spreads);
+    }
+
+    /** @return ?list<AxleSupport> null where there is no rail to put a jack under */
+    private function supportsOf(LoadKind $kind): ?array
+    {
+        if (! $kind->isJacked()) {
+            return $this->supports;
+        }
+        $rails = $this->chassis->rails;
+        if ($rails === []) {
             return null;
         }
-        $newton = fn (float $kg): float => $kg * LoadCase::GRAVITY;
+        [$front, $rear] = $this->supports;
+        $supports = $kind === LoadKind::JackedFront
+            ? [new AxleSupport('jack', min(array_map(fn (Rail $rail): float => $rail->from, $rails)), null), $rear]
+            : [$front, new AxleSupport('jack', max(array_map(fn (Rail $rail): float => $rail->to, $rails)), null)];
 
-        return new LoadCase($kind, new FrameBeam(
-            $this->supports,
-            array_map(fn (array $one): array => [$one[0], $newton($one[1])], $points),
-            array_map(fn (array $one): array => [$one[0], $one[1], $newton($one[2])], $spreads),
-        ), $points, $spreads);
+        return $supports[1]->station - $supports[0]->station < self::LEAST_SPAN_MM ? null : $supports;
     }
 }

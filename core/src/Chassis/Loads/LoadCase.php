@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Chassis\Loads;
 
+use Geodex\Core\Structure\AxleSupport;
 use Geodex\Core\Structure\FrameBeam;
 
 /** A frame on its axles under one way of loading; N, mm, N·m. */
@@ -11,18 +12,35 @@ final readonly class LoadCase
 {
     public const GRAVITY = 9.80665;
 
+    public FrameBeam $beam;
+
     /**
+     * @param  list<AxleSupport>  $supports  two, the front one first
      * @param  list<array{float, float}>  $points  station (mm) and mass (kg)
      * @param  list<array{float, float, float}>  $spreads  from, to (mm) and mass (kg)
      */
-    public function __construct(public LoadKind $kind, public FrameBeam $beam, public array $points, public array $spreads) {}
+    public function __construct(public LoadKind $kind, public array $supports, public array $points, public array $spreads)
+    {
+        $newton = fn (float $kg): float => $kg * self::GRAVITY;
+        $this->beam = new FrameBeam(
+            $supports,
+            array_map(fn (array $one): array => [$one[0], $newton($one[1])], $points),
+            array_map(fn (array $one): array => [$one[0], $one[1], $newton($one[2])], $spreads),
+        );
+    }
+
+    /** The same with one mass more, at a point. */
+    public function with(float $station, float $mass): self
+    {
+        return new self($this->kind, $this->supports, [...$this->points, [$station, $mass]], $this->spreads);
+    }
 
     public function mass(): float
     {
         return array_sum(array_column($this->points, 1)) + array_sum(array_column($this->spreads, 2));
     }
 
-    /** @return array{float, float} what the front and the rear axles carry (kg); negative where they lift */
+    /** @return array{float, float} what the front and the rear support carry (kg); negative where they lift */
     public function carried(): array
     {
         return [$this->beam->reactions[0] / self::GRAVITY, $this->beam->reactions[1] / self::GRAVITY];

@@ -12,6 +12,8 @@ enum LoadKind: string
     case Forward = 'load-forward';
     case Rearward = 'load-rearward';
     case Tipping = 'tipping';
+    case JackedFront = 'jacked-front';
+    case JackedRear = 'jacked-rear';
 
     public function words(): string
     {
@@ -21,6 +23,8 @@ enum LoadKind: string
             self::Forward => 'load forward',
             self::Rearward => 'load rearward',
             self::Tipping => 'tipping',
+            self::JackedFront => 'front jacked up',
+            self::JackedRear => 'rear jacked up',
         };
     }
 
@@ -33,6 +37,20 @@ enum LoadKind: string
             self::Forward => 'each spread load in the front half of its length',
             self::Rearward => 'each spread load in the rear half of its length',
             self::Tipping => 'each load that tips on a hinge at the rear end of its length',
+            self::JackedFront => 'without the load, held under the front end of the rails and by the rear axle',
+            self::JackedRear => 'without the load, held under the rear end of the rails and by the front axle',
         };
+    }
+
+    /** Whether only what is always there stands on the frame. */
+    public function isEmpty(): bool
+    {
+        return $this === self::Empty || $this->isJacked();
+    }
+
+    /** A frame that stands on a jack is not shaken: its stress is taken without the dynamic factor. */
+    public function isJacked(): bool
+    {
+        return $this === self::JackedFront || $this === self::JackedRear;
     }
 }

@@ -7,6 +7,7 @@ namespace Geodex\Core\Plan\Windows;
 use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Chassis\Fixture;
 use Geodex\Core\Chassis\Loads\FrameLoads;
+use Geodex\Core\Chassis\Loads\LoadCase;
 use Geodex\Core\Frame\Axle;
 use Geodex\Core\Plan\RailLine;
 use Geodex\Core\Shop\Shop;
@@ -136,7 +137,7 @@ final readonly class CutWindows implements HasProvenance
     }
 
     /**
-     * The greatest moment of all cases at each station.
+     * The greatest moment at each station of all cases on the axles; a jack stands elsewhere the next time.
      *
      * @param  list<float>  $stations
      * @return list<float> N·m
@@ -144,7 +145,7 @@ final readonly class CutWindows implements HasProvenance
     private function worstMoments(array $stations): array
     {
         $worst = array_fill(0, count($stations), 0.0);
-        foreach ($this->loads->cases ?? [] as $case) {
+        foreach (array_filter($this->loads->cases ?? [], fn (LoadCase $case): bool => ! $case->kind->isJacked()) as $case) {
             foreach ($case->moments($stations) as $i => $moment) {
                 $worst[$i] = max($worst[$i], abs($moment));
             }

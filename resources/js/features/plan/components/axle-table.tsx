@@ -37,6 +37,7 @@ export function AxleTable({ before, after }: { before: LoadedProps; after: Loade
                                             key={axle.axle}
                                             className={`px-1 py-1 ${isOver || axle.carries < 0 ? 'font-semibold text-out' : ''}`}
                                         >
+                                            {axle.axle === 'jack' && 'jack '}
                                             <Ask about="reaction">{Math.round(axle.carries)}</Ask>
                                             {isOver && ' ■ over'}
                                             {axle.carries < 0 && ' ■ lifts'}

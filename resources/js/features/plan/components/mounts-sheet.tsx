@@ -1,7 +1,9 @@
+import { Link } from '@inertiajs/react';
 import { BracketFit } from '@/features/plan/components/bracket-fit';
 import { MountSpacing } from '@/features/plan/components/mount-spacing';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
+import { path } from '@/shared/lib/path';
 import { PlanPages } from '@/shared/ui/plan-pages';
 import { Trouble } from '@/shared/ui/trouble';
 import type { MountsProps, SightProps } from '@/types/props';
@@ -60,6 +62,13 @@ export function MountsSheet({ job, mounts }: { job: number; mounts: MountsProps 
                     </div>
                 )}
             </section>
+            <p>
+                What bolts, welds or rivets of a mount bear:{' '}
+                <Link className="inline-flex min-h-11 items-center underline underline-offset-4" href={path('tool', { tool: 'fasteners' })}>
+                    each of a group, under a load beside it
+                </Link>
+                .
+            </p>
         </div>
     );
 }
