@@ -114,3 +114,36 @@ test.describe('at 390 px', () => {
         }
     });
 });
+
+test.describe('with a finger', () => {
+    test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+    test('numbers are typed on the large pad, which leaves the field in sight, and letters bring the own keyboard', async ({
+        page,
+    }) => {
+        const job = await planOf(page, 'By glove');
+        await page.goto(`${job}/plan/loads`);
+        const pad = page.getByRole('toolbar', { name: 'Number pad' });
+        const mass = page.getByLabel('What moves, kg');
+        await expect(pad).toBeHidden();
+        await mass.tap();
+        for (const key of ['9', '0', '0', '7'])
+            await pad.getByRole('button', { name: key, exact: true }).tap();
+        await pad.getByRole('button', { name: 'Delete' }).tap();
+        await expect(mass).toHaveValue('900');
+        const [field, keys] = [await mass.boundingBox(), await pad.boundingBox()];
+        expect((field?.y ?? 0) + (field?.height ?? 0)).toBeLessThan(keys?.y ?? 0);
+        for (const key of await pad.getByRole('button').all())
+            expect((await key.boundingBox())?.height).toBeGreaterThanOrEqual(56);
+
+        await page.getByLabel('From station, mm').tap();
+        for (const key of ['minus', '6', '2'])
+            await pad.getByRole('button', { name: key, exact: true }).tap();
+        await page.getByLabel('To station, mm').tap();
+        await pad.getByRole('button', { name: 'letters' }).tap();
+        await expect(pad).toBeHidden();
+        await page.getByLabel('To station, mm').fill('200 behind FL');
+        await page.getByRole('button', { name: 'Move it along' }).tap();
+        await expect(page.getByText(/Most bending: .*while it stands at/)).toBeVisible();
+    });
+});

@@ -2,6 +2,7 @@ import { createInertiaApp } from '@inertiajs/react';
 import { setNonce } from 'get-nonce';
 import { createRoot } from 'react-dom/client';
 import type { ComponentType } from 'react';
+import { GlovePad } from '@/shared/ui/glove-pad';
 import { ServerNotice } from '@/shared/ui/server-notice';
 import { StaleSheet } from '@/shared/ui/stale-sheet';
 import { markForms } from '@/shared/lib/form-id';
@@ -27,6 +28,7 @@ void createInertiaApp({
                 <App {...props} />
                 <ServerNotice />
                 <StaleSheet />
+                <GlovePad />
             </>,
         );
     },

@@ -65,7 +65,7 @@ describe('the loads', function () {
     });
 
     it('are told for something that moves along, and refused where it moves nowhere', function () {
-        $answer = $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '900', 'from' => '1000', 'to' => '6000']])->assertOk();
+        $answer = $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '900', 'from' => '100 behind FL', 'to' => '6000']])->assertOk();
         expect($answer->json('over'))->toBe('empty')->and($answer->json('axles.1.greatest'))->toBeGreaterThan($answer->json('axles.1.least'))->and($answer->json('trouble'))->toBeNull();
         $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '900', 'from' => '1000', 'to' => '400']])->assertStatus(422);
         $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '-3', 'from' => '1000', 'to' => 'far']])->assertStatus(422);
@@ -198,6 +198,13 @@ describe('the sheets for the bench', function () {
             $this->get("$this->at/$page")->assertForbidden();
         }
     });
+});
+
+it('knows where a change lies that is counted from a point, so that the drawing shows it there', function () {
+    ($this->plan)(['id' => 'A3', 'kind' => 'move-feature', 'feature' => 'B1', 'to' => '150 behind FL']);
+    $this->get($this->at)->assertOk()->assertInertia(fn ($page) => $page->where('plan.stations', ['A3' => ['to' => 1750]]));
+    ($this->plan)(['id' => 'op1', 'kind' => 'move-axle', 'axle' => 'rear', 'by' => '60']);
+    $this->get($this->at)->assertOk()->assertInertia(fn ($page) => $page->where('plan.stations', []));
 });
 
 describe('mounts', function () {

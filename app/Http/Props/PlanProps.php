@@ -12,7 +12,10 @@ use App\Models\PlanOperation;
 use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Chassis\Line;
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\Frame\Axle;
+use Geodex\Core\Frame\StationNames;
+use Geodex\Core\JobFile\Job as CoreJob;
 use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Plan\CutLength;
 use Geodex\Core\Plan\FramePlanner;
@@ -29,6 +32,7 @@ final readonly class PlanProps
      * @param  list<OperationKindProps>  $kinds  what can be planned
      * @param  list<TargetProps>  $target
      * @param  list<CutProps>  $cuts
+     * @param  array<string, array<string, float>>  $stations  where the operations lie, by operation and field (mm)
      * @param  list<CarriedProps>  $carried
      * @param  list<AxleProps>  $axlesBefore
      * @param  list<AxleProps>  $axlesAfter
@@ -44,6 +48,7 @@ final readonly class PlanProps
         public array $kinds,
         public array $target,
         public array $cuts,
+        public array $stations,
         public array $carried,
         public ?float $wheelbaseBefore,
         public ?float $wheelbaseAfter,
@@ -77,6 +82,7 @@ final readonly class PlanProps
                 target: [],
                 cuts: [],
                 carried: [],
+                stations: self::stations($core),
                 wheelbaseBefore: null,
                 wheelbaseAfter: null,
                 axlesBefore: $axles,
@@ -94,7 +100,7 @@ final readonly class PlanProps
         }
 
         return new self(
-            operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->chassis, $plan, $job),
+            operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->chassis, $plan, $job), stations: self::stations($core),
             wheelbaseBefore: $plan->wheelbaseBefore, wheelbaseAfter: $plan->wheelbaseAfter, axlesBefore: $axles,
             axlesAfter: array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
             warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), named: self::named($core->chassis), adrift: array_map(strval(...), $core->adrift), variant: $job->plan_variant, variants: self::variants($job), trouble: null, revision: Revision::of(new PlanPart, $job),
@@ -137,6 +143,24 @@ final readonly class PlanProps
         }
 
         return ['features' => $features, 'axles' => $axles];
+    }
+
+    /** @return array<string, array<string, float>> by operation and field */
+    private static function stations(CoreJob $core): array
+    {
+        $reader = new FieldReader(stations: new StationNames($core->frame));
+        $stations = [];
+        foreach ($core->operations as $operation) {
+            $values = $reader->read($operation::fields(), $operation->values());
+            foreach ($operation::fields() as $field) {
+                $at = $field->isStation ? $values->optional($field->name) : null;
+                if ($at !== null) {
+                    $stations[$operation->id()][$field->name] = $at;
+                }
+            }
+        }
+
+        return $stations;
     }
 
     /** @return list<CutProps> */

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { typedMillimetres } from '@/shared/lib/typed';
 import { calledBy } from '@/features/survey/lib/called-by';
 import { layOut, FITTED } from '@/shared/drawing/lib/scene';
 import { placeLabels } from '@/shared/drawing/lib/place-labels';
@@ -125,5 +126,20 @@ describe('the table of the frame', () => {
         expect(shownIn(3300, { unit: 'mm' }, 'mm', 16)).toBe('3300.0 mm');
         expect(shownIn(-12.345, { unit: '%' }, 'mm', 16)).toBe('−12.3 %');
         expect(shownIn(13.8, { unit: 'm' }, 'in', 16)).toBe('13.80 m');
+        expect(shownIn(-3.21, { unit: '°' }, 'in', 16)).toBe('−3.2°');
+    });
+});
+
+describe('a station as it is typed', () => {
+    it('is a length in the unit shown where it is a plain number', () => {
+        expect(typedMillimetres('1350', 'mm')).toBe(1350);
+        expect(typedMillimetres('-12.5', 'mm')).toBe(-12.5);
+        expect(typedMillimetres('10', 'in')).toBe(254);
+    });
+
+    it('is left to the server where it is counted from a point, and to nobody where it is empty', () => {
+        expect(typedMillimetres('150 behind LL', 'mm')).toBeNull();
+        expect(typedMillimetres('', 'mm')).toBeNull();
+        expect(typedMillimetres(undefined, 'mm')).toBeNull();
     });
 });

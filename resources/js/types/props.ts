@@ -591,6 +591,7 @@ export interface PlanProps {
     kinds: OperationKindProps[];
     target: TargetProps[];
     cuts: CutProps[];
+    stations: Record<string, Record<string, number>>;
     carried: CarriedProps[];
     wheelbaseBefore: number | null;
     wheelbaseAfter: number | null;

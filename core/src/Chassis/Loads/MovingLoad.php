@@ -21,8 +21,8 @@ final readonly class MovingLoad
     {
         return [
             Field::number('mass', 'What moves', 'kg')->between(0.0, 100_000.0)->positive(),
-            Field::length('from', 'From station'),
-            Field::length('to', 'To station'),
+            Field::length('from', 'From station')->station(),
+            Field::length('to', 'To station')->station(),
         ];
     }
 

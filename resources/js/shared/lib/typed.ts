@@ -23,8 +23,8 @@ export function typedLength(mm: number, unit: Unit): string {
     return String(Number((unit === 'mm' ? mm : mm / 25.4).toFixed(unit === 'mm' ? 2 : 4)));
 }
 
-/** What was typed as a station, where it is a plain number (mm); where it is not, the server reads it. */
-export function typedMillimetres(typed: unknown, unit: Unit): number {
-    const value = Number(typed);
-    return Number.isFinite(value) ? value * (unit === 'mm' ? 1 : 25.4) : 0;
+/** What was typed as a station, where it is a plain number (mm); where it is not, the server reads it, and this is null. */
+export function typedMillimetres(typed: unknown, unit: Unit): number | null {
+    const value = typed === '' || typed == null ? NaN : Number(typed);
+    return Number.isFinite(value) ? value * (unit === 'mm' ? 1 : 25.4) : null;
 }

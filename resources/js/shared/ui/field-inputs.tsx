@@ -5,10 +5,13 @@ import { Segmented } from '@/shared/ui/segmented';
 import { Select } from '@/shared/ui/select';
 import type { Unit } from '@/shared/lib/format';
 import { typedLength } from '@/shared/lib/typed';
+import { forAGlove } from '@/shared/lib/for-a-glove';
 import { spaced } from '@/shared/lib/spaced';
 import type { FieldProps } from '@/types/props';
 
 type Values = Record<string, unknown>;
+
+const NUMBERS = ['length', 'lengths', 'number', 'numbers', 'count'];
 
 /** What a field that names something of the frame can name, by its list. */
 export const Named = createContext<Record<string, { value: string; label: string }[]>>({});
@@ -108,7 +111,7 @@ function FieldInput(props: One) {
                     label={`${field.label}${suffix(field, unit)}${field.isRequired || field.default !== '' ? '' : ', if known'}`}
                     hint={[field.help, field.default && `Left empty: ${usual(field, unit)}.`].filter(Boolean).join(' ')}
                     value={typeof value === 'string' ? value : ''}
-                    inputMode="text"
+                    {...(NUMBERS.includes(field.kind) ? forAGlove() : { inputMode: 'text' as const })}
                     autoComplete="off"
                     autoFocus={isFocused}
                     onChange={(event) => onChange(event.target.value || undefined)}

@@ -1,6 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength, type Unit } from '@/shared/lib/format';
+import { forAGlove } from '@/shared/lib/for-a-glove';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Segmented } from '@/shared/ui/segmented';
@@ -54,6 +55,7 @@ export function JigForm({ jig, errors, disabled, onSave, onDone }: Props) {
                     value={typed[field.key] ?? ''}
                     onChange={(event) => setTyped({ ...typed, [field.key]: event.target.value })}
                     error={errors[field.key]}
+                    {...forAGlove()}
                     disabled={disabled}
                     autoComplete="off"
                 />

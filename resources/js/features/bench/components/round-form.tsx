@@ -1,5 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { useUnits } from '@/shared/hooks/units';
+import { forAGlove } from '@/shared/lib/for-a-glove';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Segmented } from '@/shared/ui/segmented';
@@ -74,6 +75,7 @@ export function RoundForm({ step, pairs, errors, disabled, onAdd }: Props) {
             value={typed[key] ?? ''}
             onChange={(event) => setTyped({ ...typed, [key]: event.target.value })}
             error={errors[key]}
+            {...forAGlove()}
             disabled={disabled}
             autoComplete="off"
         />

@@ -1,5 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { useUnits } from '@/shared/hooks/units';
+import { forAGlove } from '@/shared/lib/for-a-glove';
 import { send } from '@/shared/lib/http';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
@@ -117,6 +118,7 @@ export function ShaftForm({ job, fields: initial, revision, onSaved }: Props) {
                                 value={fields[name] ?? ''}
                                 onChange={(event) => setFields({ ...fields, [name]: event.target.value })}
                                 error={errorOf(name)}
+                                {...forAGlove()}
                                 autoComplete="off"
                             />
                         ))}

@@ -63,8 +63,11 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                                     .filter((field) => field.isStation)
                                     .map((field) => {
                                         const cut = plan.cuts.find((one) => one.operation === draft.id);
-                                        const at = cut?.cut ?? typedMillimetres(draft.values[field.name], unit);
-                                        return (
+                                        const at =
+                                            cut?.cut ??
+                                            typedMillimetres(draft.values[field.name], unit) ??
+                                            plan.stations[draft.id]?.[field.name];
+                                        return at === undefined ? null : (
                                             <CutHandle
                                                 key={`${draft.id}.${field.name}`}
                                                 scene={scene}

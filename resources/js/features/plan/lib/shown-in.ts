@@ -5,5 +5,5 @@ import type { ConsequenceProps } from '@/types/props';
 export function shownIn(value: number | null, row: Pick<ConsequenceProps, 'unit'>, unit: Unit, denominator: number): string {
     if (value === null) return 'not given';
     if (row.unit === 'mm') return `${formatLength(value, unit, denominator)} ${unit}`;
-    return `${value.toFixed(row.unit === 'm' ? 2 : 1).replace('-', '−')} ${row.unit}`;
+    return `${value.toFixed(row.unit === 'm' ? 2 : 1).replace('-', '−')}${row.unit === '°' ? '' : ' '}${row.unit}`;
 }

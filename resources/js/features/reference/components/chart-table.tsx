@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Row, useChart } from '@/features/reference/hooks/use-chart';
 import { useUnits } from '@/shared/hooks/units';
+import { forAGlove } from '@/shared/lib/for-a-glove';
 import { Button } from '@/shared/ui/button';
 
 interface Props {
@@ -154,6 +155,7 @@ interface CellProps {
 function Cell({ row, at, part, label, chart, disabled, width }: CellProps) {
     return (
         <input
+            {...(part === 'id' ? {} : forAGlove())}
             value={row[part]}
             onChange={(event) => chart.change(at, { [part]: event.target.value })}
             aria-label={label}

@@ -24,6 +24,7 @@ import { readingName } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { useHotkeys } from '@/shared/hooks/use-hotkeys';
 import { newId } from '@/shared/lib/new-id';
+import { isGlove } from '@/shared/lib/for-a-glove';
 import { path } from '@/shared/lib/path';
 import { Trouble } from '@/shared/ui/trouble';
 import type { InstrumentProps, JobProps, NextProps, ReadingProps, SurveyProps } from '@/types/props';
@@ -165,7 +166,7 @@ export function SurveyBench({
                         onChoose={(id) => {
                             setChosen({ kind: 'point', id });
                             // With a glove, tapping the points calls them.
-                            if (window.matchMedia('(pointer: coarse)').matches) setText((now) => calledBy(now, id));
+                            if (isGlove()) setText((now) => calledBy(now, id));
                         }}
                         revision={survey.revision}
                         summary={`The frame from above and from the left: ${survey.progress.settled} of ${survey.progress.coordinates} coordinates settled, ${questioned.length > 0 ? `one of ${questioned.length} readings is wrong` : `${doubtful.length} readings do not fit`}. Findings lists every point.`}
