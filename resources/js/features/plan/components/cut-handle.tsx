@@ -7,6 +7,8 @@ import { formatLength } from '@/shared/lib/format';
 interface Props {
     scene: Scene;
     name: string;
+    /** What lies at the station. */
+    what?: 'cut' | 'change';
     at: number;
     bandEnd: number;
     limits: [number, number];
@@ -19,7 +21,7 @@ interface Props {
 const SETTLE_MS = 450;
 
 /** A cut on the drawing: drag it, or move it with the keys of a slider. Moving previews, letting go commits. */
-export function CutHandle({ scene, name, at, bandEnd, limits, disabled, onPlace, onMove }: Props) {
+export function CutHandle({ scene, name, what = 'cut', at, bandEnd, limits, disabled, onPlace, onMove }: Props) {
     const { unit, denominator } = useUnits();
     const [moving, setMoving] = useState<number | null>(null);
     const settle = useRef<ReturnType<typeof setTimeout>>(undefined);
@@ -60,7 +62,7 @@ export function CutHandle({ scene, name, at, bandEnd, limits, disabled, onPlace,
             role="slider"
             data-grip
             tabIndex={disabled ? -1 : 0}
-            aria-label={`Station of cut ${name}`}
+            aria-label={`Station of ${what} ${name}`}
             aria-valuenow={Math.round(here)}
             aria-valuemin={Math.round(limits[0])}
             aria-valuemax={Math.round(limits[1])}

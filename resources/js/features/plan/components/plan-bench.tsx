@@ -72,6 +72,7 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                                                 key={`${draft.id}.${field.name}`}
                                                 scene={scene}
                                                 name={draft.id}
+                                                what={plan.stations[draft.id] && !cut ? 'change' : 'cut'}
                                                 at={at}
                                                 bandEnd={cut?.bandEnd ?? at}
                                                 limits={limits}
