@@ -57,10 +57,14 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/plan/target.csv', [PlanController::class, 'target'])->name('plan.target');
     Route::get('/jobs/{job}/plan/cut', [PlanPageController::class, 'cut'])->name('cut');
     Route::post('/jobs/{job}/plan/stand', [PlanPageController::class, 'stand'])->name('cut.stand');
+    Route::post('/jobs/{job}/plan/spread/{cut}', [PlanPageController::class, 'spread'])->name('cut.spread');
+    Route::delete('/jobs/{job}/plan/spread/{cut}', [PlanPageController::class, 'takeBackSpread'])->name('cut.spread-back');
     Route::get('/jobs/{job}/plan/splice', [PlanPageController::class, 'splice'])->name('splice');
     Route::post('/jobs/{job}/plan/splice', [PlanPageController::class, 'compareSplices'])->name('splice.compare');
     Route::get('/jobs/{job}/plan/mounts', [PlanPageController::class, 'mounts'])->name('mounts');
     Route::post('/jobs/{job}/plan/loads', [PlanPageController::class, 'moveLoad'])->name('loads.move');
+    Route::post('/jobs/{job}/plan/winch', [PlanPageController::class, 'pullWinch'])->name('loads.winch');
+    Route::post('/jobs/{job}/plan/beside', [PlanPageController::class, 'hangBeside'])->name('loads.beside');
     Route::post('/jobs/{job}/plan/mounts', [PlanPageController::class, 'spaceMounts'])->name('mounts.space');
     Route::post('/jobs/{job}/plan/brackets', [PlanPageController::class, 'fitBrackets'])->name('mounts.fit');
     Route::get('/jobs/{job}/plan/loads', [PlanPageController::class, 'loads'])->name('loads');

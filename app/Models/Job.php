@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property ?array{points: list<string>, mm2: list<list<float>>} $reference_covariance  lower half, of the reference in force
  * @property 'A'|'B'|'C' $plan_variant  in force
  * @property ?array<string, list<array{code: string, kind: string, parameters: array<string, mixed>}>> $plan_others  operations by the letter of their variant
+ * @property ?list<array{cut: string, readings: array<string, float>, by: string, at: string}> $plan_spread  rounds across the gap, in order; mm
  * @property ?array{crossing: array<string, string>, ticked: list<string>} $plan_along  what crosses a cut, by name with its change, and what of it was seen to
  * @property Workshop $workshop
  * @property Carbon $updated_at
@@ -28,9 +29,9 @@ use Illuminate\Support\Carbon;
  */
 final class Job extends Model
 {
-    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along'];
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread'];
 
-    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'archived_at' => 'datetime'];
+    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'plan_spread' => 'array', 'archived_at' => 'datetime'];
 
     /** Whether all that crosses a cut was seen to. */
     public function isAlongTicked(): bool

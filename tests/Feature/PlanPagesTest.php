@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Illuminate\Http\UploadedFile;
+
 beforeEach(function () {
     $this->actingAs($this->user = $this->person());
     $this->job = $this->demoJob($this->user);
@@ -53,14 +55,57 @@ describe('both halves on posts', function () {
     });
 });
 
+describe('the loose half across a gap', function () {
+    beforeEach(function () {
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        $this->get("$this->at/cut")->assertInertia(function ($page) {
+            $this->planned = collect($page->toArray()['props']['cut']['spread'][0]['readings'])->pluck('planned', 'field')->all();
+        });
+        $this->read = fn (array $change = []) => $this->postJson("$this->at/spread/op1", ['unit' => 'mm', 'values' => array_map(strval(...), [...$this->planned, ...$change])]);
+    });
+
+    it('is told round after round, with the moves in order, and is set in the end', function () {
+        $first = ($this->read)(['riseLeft' => $this->planned['riseLeft'] + 5, 'riseRight' => $this->planned['riseRight'] + 5, 'riseFar' => $this->planned['riseFar'] + 5])->assertOk();
+        expect($first->json('0.rounds.0.shift.2'))->toEqualWithDelta(5.0, 1e-3)->and($first->json('0.rounds.0.isSet'))->toBeFalse()->and(array_values(array_unique(array_column($first->json('0.rounds.0.moves'), 'move'))))->toBe(['turn', 'heights', 'sideways', 'gap']);
+        expect(($this->read)()->assertOk()->json('0.rounds.1.isSet'))->toBeTrue();
+        expect($this->deleteJson("$this->at/spread/op1")->assertOk()->json('0.rounds'))->toHaveCount(1);
+    });
+
+    it('is kept in the job file, and comes back with it', function () {
+        ($this->read)()->assertOk();
+        $kept = $this->get("/jobs/{$this->job->id}/file")->assertOk()->getContent();
+        $document = json_decode($kept, true);
+        expect($document['plan']['spread'][0]['cut'])->toBe('op1')->and($document['plan']['spread'][0]['readings']['tramLeft'])->toEqualWithDelta($this->planned['tramLeft'], 1e-9);
+        $this->post('/jobs/from-file', ['file' => UploadedFile::fake()->createWithContent('job.json', $kept)])->assertRedirect();
+        expect(App\Models\Job::query()->latest('id')->first()->plan_spread)->toEqual($this->job->refresh()->plan_spread);
+    });
+
+    it('keeps nothing that cannot be, of no cut that is not planned, and by nobody who may not work', function () {
+        ($this->read)(['tramLeft' => '-3'])->assertUnprocessable()->assertJsonPath('problems.0.path', 'tramLeft');
+        ($this->read)(['riseFar' => '90000'])->assertUnprocessable();
+        $this->postJson("$this->at/spread/op9", ['unit' => 'mm', 'values' => array_map(strval(...), $this->planned)])->assertNotFound();
+        expect($this->job->refresh()->plan_spread)->toBeNull();
+        $this->actingAs($this->person(App\Models\Role::Inspector));
+        ($this->read)()->assertForbidden();
+    });
+});
+
+it('packs the feet of posts on an uneven floor', function () {
+    $halves = $this->postJson("$this->at/stand", ['unit' => 'mm', 'values' => ['cut' => '1350', 'rearFloor' => '1200, 1212, 1207, 1200']])->assertOk()->json('halves');
+    expect($halves[1]['shims'])->toEqual([0, 12, 7, 0])->and($halves[0]['shims'])->toBeNull();
+    $this->postJson("$this->at/stand", ['unit' => 'mm', 'values' => ['cut' => '1350', 'rearFloor' => '1200, 1212']])->assertUnprocessable();
+});
+
 describe('the loads', function () {
     it('are told case by case, before and after, against what the axles may carry', function () {
         ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
         $this->get("$this->at/loads")->assertOk()->assertInertia(fn ($page) => $page->component('jobs/loads')
-            ->where('loads.before.cases', fn ($cases): bool => collect($cases)->pluck('kind')->all() === ['empty', 'laden', 'load-forward', 'load-rearward', 'jacked-front', 'jacked-rear'])
+            ->where('loads.before.cases', fn ($cases): bool => collect($cases)->pluck('kind')->all() === ['empty', 'laden', 'load-forward', 'load-rearward', 'braking', 'jacked-front', 'jacked-rear'])
             ->where('loads.before.cases.1.axles.1.rating', 4200)
             ->where('loads.after.cases.1.axles', fn ($axles): bool => abs($axles[0]['carries'] + $axles[1]['carries'] - 4520) < 1e-6)
             ->where('loads.after.worst.0', fn ($worst): bool => $worst['stress'] > 0 && $worst['margin'] > 0 && $worst['known'] === 'from the maker\'s book')
+            ->where('loads.brakes', true)
+            ->where('loads.after.twist', fn ($twist): bool => $twist['degrees'] > 0 && $twist['lifts'] === 'front')
             ->where('loads.factor', 2.5));
     });
 
@@ -69,6 +114,20 @@ describe('the loads', function () {
         expect($answer->json('over'))->toBe('empty')->and($answer->json('axles.1.greatest'))->toBeGreaterThan($answer->json('axles.1.least'))->and($answer->json('trouble'))->toBeNull();
         $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '900', 'from' => '1000', 'to' => '400']])->assertStatus(422);
         $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '-3', 'from' => '1000', 'to' => 'far']])->assertStatus(422);
+    });
+
+    it('are told for a winch, and for what hangs beside a rail', function () {
+        $winch = $this->postJson("$this->at/winch", ['unit' => 'mm', 'values' => ['pull' => '35', 'station' => 'AL']])->assertOk();
+        expect($winch->json('axles.0.greatest'))->toBeGreaterThan($winch->json('axles.0.least'))->and($winch->json('railHeight'))->toEqual(640)->and($winch->json('worst.stress'))->toBeGreaterThan(0);
+        $beside = $this->postJson("$this->at/beside", ['unit' => 'in', 'values' => ['mass' => '130', 'station' => '2000 mm', 'outside' => '8']])->assertOk();
+        expect($beside->json('asIs.twist'))->toBeGreaterThan(50 * $beside->json('boxed.twist'))->and($beside->json('trouble'))->toBeNull();
+        $this->postJson("$this->at/winch", ['unit' => 'mm', 'values' => ['pull' => '-1', 'station' => 'AL']])->assertUnprocessable()->assertJsonPath('problems.0.path', 'pull');
+    });
+
+    it('of a winch and beside a rail say what to enter first', function () {
+        $this->job->update(['frame' => [...$this->job->frame, 'features' => [], 'axles' => [['id' => 'front', 'station' => 0], ['id' => 'rear', 'station' => 3300]]]]);
+        $this->postJson("$this->at/winch", ['unit' => 'mm', 'values' => ['pull' => '35', 'station' => '0']])->assertOk()->assertJsonPath('trouble', fn (string $says): bool => str_contains($says, 'above the ground is not given'));
+        $this->postJson("$this->at/beside", ['unit' => 'mm', 'values' => ['mass' => '130', 'station' => '2000']])->assertOk()->assertJsonPath('trouble', fn (string $says): bool => str_contains($says, 'crossmember before it'));
     });
 
     it('say what to enter where a mass or an axle is missing', function (string $list, string $says) {
@@ -151,7 +210,7 @@ describe('the joint', function () {
     it('is compared at the first cut that is planned, and elsewhere on wish', function () {
         $this->get("$this->at/splice")->assertOk()->assertInertia(fn ($page) => $page->component('jobs/splice')->where('splice.site', null)->where('splice.options', []));
         ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
-        $this->get("$this->at/splice")->assertInertia(fn ($page) => $page->where('splice.site.station', 1350)->has('splice.options', 7)->where('splice.options.0.holds', true));
+        $this->get("$this->at/splice")->assertInertia(fn ($page) => $page->where('splice.site.station', 1350)->has('splice.options', 10)->where('splice.site.insert', 640)->where('splice.options.0.places', fn ($places): bool => isset($places['joint'], $places['insert']))->where('splice.options.0.holds', true));
         $this->postJson("$this->at/splice", ['unit' => 'mm', 'values' => ['at' => '300 behind FL', 'length' => '400', 'sleeve' => '6']])->assertOk()->assertJsonPath('site.station', 1900)
             ->assertJsonPath('options', fn (array $options): bool => collect($options)->firstWhere('name', 'sleeve-plugs')['parts'][0]['thickness'] == 6);
     });

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Plan\KeepSpread;
 use App\Actions\Plan\TickAlong;
 use App\Documents\PlannedJob;
+use App\Http\Props\BesideProps;
 use App\Http\Props\BracketedProps;
 use App\Http\Props\ConsequencesProps;
 use App\Http\Props\CutPageProps;
@@ -15,15 +17,22 @@ use App\Http\Props\MountedProps;
 use App\Http\Props\MountsProps;
 use App\Http\Props\MovedLoadProps;
 use App\Http\Props\SplicePageProps;
+use App\Http\Props\SpreadProps;
 use App\Http\Props\StandProps;
+use App\Http\Props\WinchedProps;
+use App\Http\Requests\BesideRequest;
 use App\Http\Requests\BracketsRequest;
 use App\Http\Requests\MountsRequest;
 use App\Http\Requests\MovingLoadRequest;
 use App\Http\Requests\SpliceRequest;
+use App\Http\Requests\SpreadRequest;
 use App\Http\Requests\StandRequest;
+use App\Http\Requests\WinchRequest;
 use App\Models\Job;
 use App\Report\Paper;
 use App\Report\PlanPapers;
+use Geodex\Core\Plan\Stand\SpreadGuide;
+use Geodex\Core\Plan\Stand\SpreadRound;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as PlainResponse;
@@ -45,6 +54,28 @@ final class PlanPageController extends Controller
         $this->authorize('view', $job);
 
         return new JsonResponse(StandProps::from(PlannedJob::of($job)->core, $request->values()));
+    }
+
+    public function spread(SpreadRequest $request, Job $job, string $cut, KeepSpread $keep): JsonResponse
+    {
+        $this->authorize('work', $job);
+        $planned = PlannedJob::of($job);
+        $plan = $planned->plan ?? abort(404);
+        $guide = SpreadGuide::across($plan, $plan->shifts->of($cut) ?? abort(404)) ?? abort(422, 'The chart has too few points about this cut.');
+        $readings = $request->values();
+        // What cannot be worked out is not kept.
+        SpreadRound::of($guide, $readings, $planned->shop);
+        $keep->add($job, $this->user($request), $cut, $readings);
+
+        return new JsonResponse(SpreadProps::all(PlannedJob::of($job)));
+    }
+
+    public function takeBackSpread(Job $job, string $cut, KeepSpread $keep): JsonResponse
+    {
+        $this->authorize('work', $job);
+        $keep->takeBack($job, $cut);
+
+        return new JsonResponse(SpreadProps::all(PlannedJob::of($job)));
     }
 
     public function splice(Request $request, Job $job): Response
@@ -94,6 +125,20 @@ final class PlanPageController extends Controller
         $this->authorize('view', $job);
 
         return new JsonResponse(MovedLoadProps::of(PlannedJob::of($job), $request->values()));
+    }
+
+    public function pullWinch(WinchRequest $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+
+        return new JsonResponse(WinchedProps::of(PlannedJob::of($job), $request->values()));
+    }
+
+    public function hangBeside(BesideRequest $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+
+        return new JsonResponse(BesideProps::of(PlannedJob::of($job), $request->values()));
     }
 
     public function after(Request $request, Job $job): Response

@@ -25,8 +25,9 @@ final readonly class CutPageProps
      * @param  ?list<float>  $span  stations of the rails' ends
      * @param  list<float>  $cuts  that are planned
      * @param  list<FieldProps>  $standFields  what a stand asks for
+     * @param  list<SpreadProps>  $spread  the loose half of each cut that is planned
      */
-    public function __construct(public array $points, public array $axles, public array $forbidden, public array $windows, public ?array $span, public array $cuts, public string $rankedBy, public array $standFields, public ?TroubleProps $trouble) {}
+    public function __construct(public array $points, public array $axles, public array $forbidden, public array $windows, public ?array $span, public array $cuts, public string $rankedBy, public array $standFields, public array $spread, public ?TroubleProps $trouble) {}
 
     public static function from(PlannedJob $job): self
     {
@@ -52,6 +53,7 @@ final readonly class CutPageProps
             cuts: array_map(fn ($shift): float => $shift->cut, $job->plan->shifts->all ?? []),
             rankedBy: isset($loads) ? 'by what the rail bears there, least first' : 'from the front, since no masses are entered',
             standFields: StandProps::fields(),
+            spread: SpreadProps::all($job),
             trouble: $trouble,
         );
     }

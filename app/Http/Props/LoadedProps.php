@@ -18,7 +18,7 @@ final readonly class LoadedProps
      * @param  list<float>  $stations  of the diagrams
      * @param  list<list<float>>  $hangers  stations at which the axles put their loads in
      */
-    public function __construct(public array $cases, public array $worst, public array $stations, public array $hangers) {}
+    public function __construct(public array $cases, public array $worst, public array $stations, public array $hangers, public ?TwistProps $twist) {}
 
     public static function from(FrameLoads $loads, Chassis $chassis): self
     {
@@ -33,6 +33,7 @@ final readonly class LoadedProps
             worst: array_map(fn (StressPoint $one): WorstProps => WorstProps::from($one), $loads->worst()),
             stations: $stations,
             hangers: array_map(fn ($support): array => array_map(fn (array $one): float => $one[0], $support->shares()), $loads->supports),
+            twist: TwistProps::of($loads, $chassis),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Props;
 
 use App\Documents\PlannedJob;
 use Geodex\Core\Calculators\Splice\SpliceComparer;
+use Geodex\Core\Calculators\Splice\SpliceOption;
 use Geodex\Core\Calculators\Splice\SpliceSite;
 use Geodex\Core\Chassis\Loads\FrameLoads;
 use Geodex\Core\Failure\CoreFailure;
@@ -25,16 +26,16 @@ final readonly class SplicePageProps
     public static function from(PlannedJob $job, ?Values $given): self
     {
         $fields = array_map(FieldProps::from(...), SpliceSite::fields());
-        $places = array_map(fn ($shift): CutPlaceProps => new CutPlaceProps($shift->operation, $shift->cut), $job->plan->shifts->all ?? []);
+        $places = array_map(fn ($shift): CutPlaceProps => new CutPlaceProps($shift->operation, $shift->cut, $shift->inserted > 0.0 ? $shift->inserted : null), $job->plan->shifts->all ?? []);
         if ($given === null && $places !== []) {
-            $given = self::asProposed($places[0]->station);
+            $given = self::asProposed($places[0]);
         }
         if ($given === null) {
             return new self($fields, $places, null, [], null);
         }
         try {
             $site = SpliceSite::of($job->core->chassis, new FrameLoads($job->core->chassis, $job->shop), $given);
-            $options = array_map(SpliceOptionProps::from(...), (new SpliceComparer)->compare($site));
+            $options = array_map(fn (SpliceOption $one): SpliceOptionProps => SpliceOptionProps::from($one, $site), (new SpliceComparer)->compare($site));
         } catch (CoreFailure $failure) {
             return new self($fields, $places, null, [], TroubleProps::from($failure));
         }
@@ -42,13 +43,13 @@ final readonly class SplicePageProps
         return new self($fields, $places, SpliceSiteProps::from($site), $options, null);
     }
 
-    private static function asProposed(float $station): Values
+    private static function asProposed(CutPlaceProps $place): Values
     {
         $defaults = [];
         foreach (SpliceSite::fields() as $field) {
             $defaults[$field->name] = $field->default;
         }
 
-        return new Values([...$defaults, 'at' => $station]);
+        return new Values([...$defaults, 'at' => $place->station, 'insertLength' => $place->insert]);
     }
 }

@@ -25,6 +25,6 @@ final readonly class StandProps
     {
         $cut = $given->number('cut');
 
-        return new self($cut, array_map(fn (HalfFrame $half): HalfProps => HalfProps::from($half, StandFields::posts($half, $given)), HalfFrame::both($job->chassis, $cut)));
+        return new self($cut, array_map(fn (HalfFrame $half): HalfProps => HalfProps::from($half, StandFields::posts($half, $given), StandFields::shims($half, $given)), HalfFrame::both($job->chassis, $cut)));
     }
 }

@@ -40,12 +40,13 @@ final readonly class AxleEntry implements ChassisPart
             Field::length('tyreRadius', 'Tyre radius, loaded', 'From the ground to the middle of the hub.')->positive()->optional(),
             Field::length('track', 'Track', 'Between the middles of the tyres.')->positive()->optional(),
             Field::number('rating', 'May carry', 'kg')->positive()->optional(),
+            Field::length('railHeight', 'Middle of the rails above the ground', 'As it stands, at this axle. For braking and a winch.')->positive()->optional(),
         ];
     }
 
     public static function of(string $id, Values $given, string $path = ''): static
     {
-        return new self(new Axle(id: $id, station: $given->number('station'), tyreRadius: $given->optional('tyreRadius'), track: $given->optional('track'), rating: $given->optional('rating')));
+        return new self(new Axle(id: $id, station: $given->number('station'), tyreRadius: $given->optional('tyreRadius'), track: $given->optional('track'), rating: $given->optional('rating'), railHeight: $given->optional('railHeight')));
     }
 
     public function id(): string

@@ -91,6 +91,14 @@ final readonly class Chassis
         return $this->rails === [] ? null : [min(array_map(fn (Rail $rail): float => $rail->from, $this->rails)), max(array_map(fn (Rail $rail): float => $rail->to, $this->rails))];
     }
 
+    /** Middle of the rails above the ground (mm): the mean of what the axles tell; null where none does. */
+    public function railHeight(): ?float
+    {
+        $heights = array_filter(array_map(fn (Axle $axle): ?float => $axle->railHeight, $this->axles), fn (?float $height): bool => $height !== null);
+
+        return $heights === [] ? null : array_sum($heights) / count($heights);
+    }
+
     public function fixture(string $id): ?Fixture
     {
         foreach ($this->fixtures as $fixture) {

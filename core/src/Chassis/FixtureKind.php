@@ -17,6 +17,7 @@ enum FixtureKind: string
     case SteeringBox = 'steering-box';
     case Tank = 'tank';
     case Bracket = 'bracket';
+    case CabEnd = 'back-of-cab';
     case Hole = 'hole';
     case Rivet = 'rivet';
     case Bolt = 'bolt';
@@ -27,6 +28,12 @@ enum FixtureKind: string
     public function words(): string
     {
         return str_replace('-', ' ', $this->value);
+    }
+
+    /** Whether it touches the rail; the back of a cab is a place, and nothing is in the way there. */
+    public function isOnRail(): bool
+    {
+        return $this !== self::CabEnd;
     }
 
     /** Goes through the wall. */
@@ -50,6 +57,6 @@ enum FixtureKind: string
     /** Whether what hangs there has to be carried by something else when it is taken away. */
     public function carries(): bool
     {
-        return ! in_array($this, [self::Hole, self::Rivet, self::Bolt, self::Weld, self::Bend, self::Crack], true);
+        return ! in_array($this, [self::Hole, self::Rivet, self::Bolt, self::Weld, self::Bend, self::Crack, self::CabEnd], true);
     }
 }

@@ -17,7 +17,7 @@ final readonly class Line implements ChassisPart
     private const COPPER = 0.0175;
 
     /** @param  non-empty-list<array{float, Side}>  $path  station (mm) and side, in order from one end to the other */
-    private function __construct(private string $id, public LineKind $kind, public string $name, public array $path, public ?float $current, public ?float $copper) {}
+    private function __construct(private string $id, public LineKind $kind, public string $name, public array $path, public ?float $current, public ?float $copper, public string $cutEnd) {}
 
     public static function list(): string
     {
@@ -48,6 +48,7 @@ final readonly class Line implements ChassisPart
                 Field::length('station', 'Station')->station(),
                 Field::choice('side', 'Side', ['left', 'right', 'centre'])->defaults('centre'),
             ], 2, 60),
+            Field::choice('cutEnd', 'An end that is cut out', ['to the front edge', 'to the rear edge'], 'Where it is fixed again when its end lies in a piece that is taken out. Left empty: at the front edge.')->optional(),
             Field::number('current', 'Current', 'A', 'Of a loom\'s heaviest wire, for the voltage lost.')->positive()->optional(),
             Field::number('copper', 'Copper of that wire', 'mm²')->positive()->optional(),
         ];
@@ -67,6 +68,7 @@ final readonly class Line implements ChassisPart
             path: $along,
             current: $given->optional('current'),
             copper: $given->optional('copper'),
+            cutEnd: $given->text('cutEnd'),
         );
     }
 
@@ -78,7 +80,7 @@ final readonly class Line implements ChassisPart
     /** @param  \Closure(float): float  $station  where each comes to lie */
     public function moved(\Closure $station): self
     {
-        return new self(id: $this->id, kind: $this->kind, name: $this->name, path: array_map(fn (array $one): array => [$station($one[0]), $one[1]], $this->path), current: $this->current, copper: $this->copper);
+        return new self(id: $this->id, kind: $this->kind, name: $this->name, path: array_map(fn (array $one): array => [$station($one[0]), $one[1]], $this->path), current: $this->current, copper: $this->copper, cutEnd: $this->cutEnd);
     }
 
     /**
@@ -94,6 +96,6 @@ final readonly class Line implements ChassisPart
 
     public function carried(): CarriedItem
     {
-        return new CarriedItem($this->name, array_map(fn (array $one): float => $one[0], $this->path));
+        return new CarriedItem($this->name, array_map(fn (array $one): float => $one[0], $this->path), $this->cutEnd === 'to the rear edge');
     }
 }

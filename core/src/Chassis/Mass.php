@@ -11,7 +11,7 @@ use Geodex\Core\Fields\Values;
 /** A mass that the frame carries, at a point or spread along it; always there, or only when it is laden. */
 final readonly class Mass implements ChassisPart
 {
-    private function __construct(private string $id, public string $name, public float $mass, public float $station, public ?float $to, public bool $isLoad, public bool $tips = false) {}
+    private function __construct(private string $id, public string $name, public float $mass, public float $station, public ?float $to, public bool $isLoad, public bool $tips = false, public ?float $above = null) {}
 
     public static function list(): string
     {
@@ -40,6 +40,7 @@ final readonly class Mass implements ChassisPart
             Field::number('mass', 'Mass', 'kg')->between(0.0, 100_000.0)->positive(),
             Field::length('station', 'Station, or from')->station(),
             Field::length('to', 'Spread to', 'Left empty: at a point.')->station()->optional(),
+            Field::length('above', 'Its middle above the middle of the rails', 'Below them negative. For braking; left empty: not given.')->optional(),
             Field::choice('when', 'There', ['always', 'laden', 'tipping'], 'Laden: it comes and goes. Tipping: so does it, and it is tipped over its rear end.')->defaults('always'),
         ];
     }
@@ -50,7 +51,7 @@ final readonly class Mass implements ChassisPart
             throw InvalidFields::at("$path.to", 'a mass is spread rearward: to has to lie behind from.');
         }
 
-        return new self(id: $id, name: $given->text('name'), mass: $given->number('mass'), station: $given->number('station'), to: $given->optional('to'), isLoad: $given->text('when') !== 'always', tips: $given->text('when') === 'tipping');
+        return new self(id: $id, name: $given->text('name'), mass: $given->number('mass'), station: $given->number('station'), to: $given->optional('to'), isLoad: $given->text('when') !== 'always', tips: $given->text('when') === 'tipping', above: $given->optional('above'));
     }
 
     public function id(): string
@@ -67,6 +68,6 @@ final readonly class Mass implements ChassisPart
     /** The same mass elsewhere (mm). */
     public function at(float $station, ?float $to): self
     {
-        return new self(id: $this->id, name: $this->name, mass: $this->mass, station: $station, to: $to, isLoad: $this->isLoad, tips: $this->tips);
+        return new self(id: $this->id, name: $this->name, mass: $this->mass, station: $station, to: $to, isLoad: $this->isLoad, tips: $this->tips, above: $this->above);
     }
 }

@@ -203,7 +203,7 @@ final readonly class Rail implements ChassisPart
         if (! $this->isChannel() || 2 * ($t + $l) >= $h || $t + $l >= $this->width()) {
             throw InvalidFields::at("$this->path.liner", 'a liner lies inside a channel, and has to leave room in it.');
         }
-        $sign = $this->opens() ? -1 : 1;
+        $sign = $this->opensLeft() ? -1 : 1;
         $flange = $this->width() - $t - $l;
         $strip = fn (float $y, float $z, float $width, float $angle): Strip => new Strip(y: $sign * $y, z: $z, width: $width, thickness: $l, angle: $angle, role: StripRole::Open);
 
@@ -225,7 +225,7 @@ final readonly class Rail implements ChassisPart
         }
         $y = $this->width() + $this->plate / 2;
 
-        return [new Strip(y: $this->opens() ? -$y : $y, z: 0.0, width: $this->depth($station), thickness: $this->plate, angle: 90.0, role: StripRole::Closing)];
+        return [new Strip(y: $this->opensLeft() ? -$y : $y, z: 0.0, width: $this->depth($station), thickness: $this->plate, angle: 90.0, role: StripRole::Closing)];
     }
 
     /** @return list<Strip> */
@@ -241,7 +241,7 @@ final readonly class Rail implements ChassisPart
         // A channel has its origin at the back of its web, any other section in its middle.
         $y = $this->isChannel() ? -$this->doubler / 2 : -$this->width() / 2 - $this->doubler / 2;
 
-        return [new Strip(y: $this->opens() ? -$y : $y, z: 0.0, width: $height, thickness: $this->doubler, angle: 90.0, role: StripRole::Open)];
+        return [new Strip(y: $this->opensLeft() ? -$y : $y, z: 0.0, width: $height, thickness: $this->doubler, angle: 90.0, role: StripRole::Open)];
     }
 
     /** The same rail from one station to another (mm), its ends as deep as they were. */
@@ -295,7 +295,7 @@ final readonly class Rail implements ChassisPart
     }
 
     /** Whether the channel opens to the left. */
-    private function opens(): bool
+    public function opensLeft(): bool
     {
         return $this->section->text('opens') === 'left';
     }

@@ -70,10 +70,10 @@ trait ChangesLength
         $by = Vector3::of($this->growth() * cos($slope), 0.0, $this->growth() * sin($slope));
         $shift = new Shift(operation: $this->id, cut: $this->at, bandEnd: $this->at + max(0.0, -$by->x), removed: max(0.0, -$this->growth()), inserted: max(0.0, $this->growth()), by: $by, slope: $slope);
         $rail->mustCarry($this->id, $shift->cut, $shift->bandEnd);
-        $wall = $draft->wall($this->at);
+        $drawsIn = $draft->drawsIn($this->cutting, $this->at);
         $cut = $this->growth() > 0
-            ? CutLength::insert(operation: $this->id, length: $this->length, cutting: $this->cutting, cuts: 1, wall: $wall)
-            : CutLength::band(operation: $this->id, length: $this->length, cutting: $this->cutting, isClosed: true, wall: $wall);
+            ? CutLength::insert(operation: $this->id, length: $this->length, cutting: $this->cutting, cuts: 1, drawsIn: $drawsIn)
+            : CutLength::band(operation: $this->id, length: $this->length, cutting: $this->cutting, isClosed: true, drawsIn: $drawsIn);
 
         return $draft->cut($shift, [$cut], WitnessReading::across($shift, $this->cutting->witness));
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Geodex\Core\Plan;
 
 use Geodex\Core\Chassis\Chassis;
+use Geodex\Core\Chassis\Fixture;
+use Geodex\Core\Chassis\FixtureKind;
 use Geodex\Core\Chassis\RailPath;
 use Geodex\Core\Fields\Field;
 use Geodex\Core\Frame\Axle;
@@ -31,6 +33,7 @@ final readonly class Consequences implements HasShopDefaults
     {
         return [
             new Consequence('wheelbase', 'Wheelbase', 'mm', $plan->wheelbaseBefore, $plan->wheelbaseAfter),
+            $this->both($plan, 'cabToAxle', 'Back of cab to rear axle', 'mm', $this->cabToAxle(...), 'What a body builder asks for; of two rear axles their middle.'),
             $this->both($plan, 'length', 'Frame, end to end', 'mm', fn (Frame $frame, Chassis $chassis): ?float => $chassis->span() === null ? null : $chassis->span()[1] - $chassis->span()[0], ''),
             $this->both($plan, 'overhang', 'Overhang behind the rear axle', 'mm', $this->overhang(...), ''),
             $this->both($plan, 'overhangShare', 'of the wheelbase', '%', fn (Frame $frame, Chassis $chassis): ?float => $this->share($this->overhang($frame, $chassis), $frame->wheelbase()), 'Rule books limit it; look yours up.'),
@@ -62,6 +65,17 @@ final readonly class Consequences implements HasShopDefaults
         $rear = $this->last($frame->axles);
 
         return $rear === null || $chassis->span() === null ? null : $chassis->span()[1] - $rear->station;
+    }
+
+    /** From the feature “back of cab” to the middle of the axles behind the first (mm). */
+    private function cabToAxle(Frame $frame, Chassis $chassis): ?float
+    {
+        $rear = array_map(fn (Axle $axle): float => $axle->station, $frame->axles);
+        sort($rear);
+        $rear = array_slice($rear, 1);
+        $ends = array_filter($chassis->fixtures, fn (Fixture $one): bool => $one->kind === FixtureKind::CabEnd);
+
+        return $rear === [] || $ends === [] ? null : array_sum($rear) / count($rear) - max(array_map(fn (Fixture $one): float => $one->station, $ends));
     }
 
     /** @param  list<Axle>  $axles */

@@ -20,6 +20,9 @@ final readonly class CutChecker implements HasShopDefaults
     /** Ends that miss by less are brought together by the clamp. */
     private const MISSES_MM = 0.5;
 
+    /** Where headlamps are judged (mm). */
+    private const BEAM_MM = 10_000.0;
+
     /** Less is neither raised nor lowered. */
     private const LEVEL_MM = 0.05;
 
@@ -143,11 +146,23 @@ final readonly class CutChecker implements HasShopDefaults
         $raised = abs($up) < self::LEVEL_MM ? 'nothing behind it is raised or lowered' : Sentence::of('plan.raised', 'all behind it is {way} by {up}', way: $up > 0 ? 'raised' : 'lowered', up: Measure::computed(abs($up)));
         $attitude = $wheelbase === null || $wheelbase <= 0.0 || abs($up) < self::LEVEL_MM
             ? ''
-            : sprintf(', so that on its wheels the vehicle stands nose %s by %.2f°', $up > 0 ? 'up' : 'down', abs(rad2deg(atan2($up, $wheelbase))));
+            : $this->tilted(atan2($up, $wheelbase));
 
         return Sentence::of(
             'plan.on-slope', '{operation}: of the {asked} asked the wheelbase {way} {along}, and {raised}{attitude}.',
             operation: $this->shift->operation, asked: Measure::computed($asked), way: $this->shift->growth > 0 ? 'gains' : 'loses', along: Measure::computed($along), raised: $raised, attitude: $attitude,
+        );
+    }
+
+    /** What a vehicle that stands nose up by an angle (radians) has besides: what is set against the ground turns with the frame. */
+    private function tilted(float $attitude): Sentence
+    {
+        $degrees = abs(rad2deg($attitude));
+
+        return Sentence::of(
+            'plan.attitude', ', so that on its wheels the vehicle stands nose {way} by {degrees}: caster {more} and the pinion, as the rear springs hold it, {pinion} by as much, and the headlamps throw {throw} {beam} at 10 m, unless the rear axle is blocked or lowered to match',
+            way: $attitude > 0 ? 'up' : 'down', degrees: sprintf('%.2f°', $degrees), more: $attitude > 0 ? 'grows' : 'shrinks', pinion: $attitude > 0 ? 'noses up' : 'noses down',
+            throw: Measure::computed(self::BEAM_MM * abs(tan($attitude))), beam: $attitude > 0 ? 'higher' : 'lower',
         );
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Plan;
 
-use Geodex\Core\Structure\ButtJoint;
 use Geodex\Core\Words\HasProvenance;
 use Geodex\Core\Words\Measure;
 use Geodex\Core\Words\Provenance;
@@ -30,7 +29,7 @@ final readonly class CutLength implements HasProvenance
                 name: 'piece',
                 title: 'Piece to saw',
                 formula: 'insert: s + kerfs of the rail − n g + n δ; band between marks: s + g − δ',
-                source: 'docs/formulas.md, Stretch and shorten; δ by Blodgett, Design of Welded Structures, 0.10 A/t, or as measured',
+                source: 'docs/formulas.md, Stretch and shorten; δ as the shop has measured it, else by its shop default, usually 0.10 A/t (Blodgett, Design of Welded Structures); 0.20 A/t + 0.05 g (AWS Welding Handbook) is about twice that',
                 limit: 'Free to shrink, a single V from one side. A clamped frame shrinks less: read the witness marks after tacking and after the root.',
             ),
         ];
@@ -39,13 +38,13 @@ final readonly class CutLength implements HasProvenance
     /**
      * @param  float  $length  along the rail (mm)
      * @param  int  $cuts  saw cuts through the rail whose kerf it makes up
-     * @param  ?float  $wall  thickness of the rail there (mm), where it is known
+     * @param  float  $drawsIn  what each joint draws in (mm)
      *
      * @throws InvalidPlan if nothing is left of it
      */
-    public static function insert(string $operation, float $length, Cutting $cutting, int $cuts, ?float $wall): self
+    public static function insert(string $operation, float $length, Cutting $cutting, int $cuts, float $drawsIn): self
     {
-        $terms = [['put in', $length], [$cuts === 1 ? 'kerf of the rail cut' : "$cuts kerfs", $cuts * $cutting->kerf], ['two root gaps', -2 * $cutting->gap], ['two joints draw in', 2 * self::shrinkage($cutting, $wall)]];
+        $terms = [['put in', $length], [$cuts === 1 ? 'kerf of the rail cut' : "$cuts kerfs", $cuts * $cutting->kerf], ['two root gaps', -2 * $cutting->gap], ['two joints draw in', 2 * $drawsIn]];
         $piece = array_sum(array_column($terms, 1));
         if ($piece <= 0.0) {
             throw InvalidPlan::nothingLeft($operation);
@@ -59,11 +58,11 @@ final readonly class CutLength implements HasProvenance
      *
      * @throws InvalidPlan if the two saw cuts meet
      */
-    public static function band(string $operation, float $length, Cutting $cutting, bool $isClosed, ?float $wall): self
+    public static function band(string $operation, float $length, Cutting $cutting, bool $isClosed, float $drawsIn): self
     {
         $terms = [['taken out', $length]];
         if ($isClosed) {
-            array_push($terms, ['the root gap', $cutting->gap], ['the joint draws in', -self::shrinkage($cutting, $wall)]);
+            array_push($terms, ['the root gap', $cutting->gap], ['the joint draws in', -$drawsIn]);
         }
         $mark = array_sum(array_column($terms, 1));
         $piece = $mark - 2 * $cutting->kerf;
@@ -84,11 +83,6 @@ final readonly class CutLength implements HasProvenance
         }, mm: Measure::computed(abs($term[1])), what: $term[0]), array_keys($this->terms), $this->terms);
 
         return Sentence::of('cut.sum', '{terms} = {mark}', terms: Sentence::joined('cut.term', ' ', $parts), mark: Measure::computed($this->mark));
-    }
-
-    private static function shrinkage(Cutting $cutting, ?float $wall): float
-    {
-        return $cutting->shrinkage ?? ($wall === null || $cutting->gap <= 0.0 ? 0.0 : (new ButtJoint(gap: $cutting->gap, thickness: $wall))->averageWidth);
     }
 
     /**

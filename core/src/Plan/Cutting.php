@@ -40,7 +40,7 @@ final readonly class Cutting
         return [
             Field::length('kerf', 'Saw cut', 'Width of the cut; 0 if it does not matter.')->between(0.0, self::MAX_KERF_MM)->defaults(0.0)->proposing('sawCut'),
             Field::length('gap', 'Root gap of a joint')->between(0.0, self::MAX_GAP_MM)->defaults(0.0)->proposing('rootGap'),
-            Field::length('shrinkage', 'Each joint draws in', 'As this shop has measured it. Left empty: 0.10 A/t where the wall is entered, else not counted.')->between(0.0, 10.0)->optional(),
+            Field::length('shrinkage', 'Each joint draws in', 'As this shop has measured it. Left empty: by the shop default where the wall is entered, else not counted.')->between(0.0, 10.0)->optional(),
             Field::length('witness', 'Witness marks', 'Distance of the scribed marks from the cut.')->positive()->defaults(100.0)->proposing('witnessDistance'),
         ];
     }

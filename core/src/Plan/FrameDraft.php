@@ -70,6 +70,14 @@ final readonly class FrameDraft implements HasProvenance
         return ($this->before->rail(Side::Left, $station) ?? $this->before->rail(Side::Right, $station))?->thickness();
     }
 
+    /** What a joint there draws in (mm): as measured, else from the weld; none where the wall is not entered. */
+    public function drawsIn(Cutting $cutting, float $station): float
+    {
+        $wall = $this->wall($station);
+
+        return $cutting->shrinkage ?? ($wall === null ? 0.0 : (new JointShrinkage($this->shop))->of($cutting->gap, $wall));
+    }
+
     /** Depth of the rail at a station (mm); null where no rail is entered. */
     public function depth(float $station): ?float
     {

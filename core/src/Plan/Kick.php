@@ -108,10 +108,10 @@ final readonly class Kick implements Operation
             slope: ($this->height < 0.0 ? -1 : 1) * deg2rad($this->angle),
         );
         $rail->mustCarry($this->id, $shift->cut, $shift->bandEnd);
-        $wall = $draft->wall($this->at);
-        $cuts = $this->takeOut > 0.0 ? [CutLength::band(operation: $this->id, length: $this->takeOut, cutting: $this->cutting, isClosed: false, wall: $wall)] : [];
+        $drawsIn = $draft->drawsIn($this->cutting, $this->at);
+        $cuts = $this->takeOut > 0.0 ? [CutLength::band(operation: $this->id, length: $this->takeOut, cutting: $this->cutting, isClosed: false, drawsIn: $drawsIn)] : [];
 
-        return $draft->cut($shift, [...$cuts, CutLength::insert(operation: $this->id, length: $this->leg(), cutting: $this->cutting, cuts: $cuts === [] ? 1 : 0, wall: $wall)], WitnessReading::across($shift, $this->cutting->witness));
+        return $draft->cut($shift, [...$cuts, CutLength::insert(operation: $this->id, length: $this->leg(), cutting: $this->cutting, cuts: $cuts === [] ? 1 : 0, drawsIn: $drawsIn)], WitnessReading::across($shift, $this->cutting->witness));
     }
 
     public function checks(FrameDraft $draft): array

@@ -87,12 +87,12 @@ final readonly class Replace implements Operation
             slope: $slope,
         );
         $rail->mustCarry($this->id, $shift->cut, $shift->bandEnd);
-        $wall = $draft->wall($this->at);
+        $drawsIn = $draft->drawsIn($this->cutting, $this->at);
 
         return $draft->cut($shift, [
-            CutLength::band(operation: $this->id, length: $this->length, cutting: $this->cutting, isClosed: false, wall: $wall),
+            CutLength::band(operation: $this->id, length: $this->length, cutting: $this->cutting, isClosed: false, drawsIn: $drawsIn),
             // The band is sawn inside its marks, so that no kerf is left to make up.
-            CutLength::insert(operation: $this->id, length: $this->insert, cutting: $this->cutting, cuts: 0, wall: $wall),
+            CutLength::insert(operation: $this->id, length: $this->insert, cutting: $this->cutting, cuts: 0, drawsIn: $drawsIn),
         ], WitnessReading::across($shift, $this->cutting->witness));
     }
 

@@ -81,7 +81,7 @@ final readonly class Shifts
     /** With all it passes where it comes to lie. */
     public function carried(CarriedItem $item): CarriedItem
     {
-        return new CarriedItem($item->feature, array_map($this->station(...), $item->path));
+        return new CarriedItem($item->feature, array_map($this->station(...), $item->path), $item->endsGoRearward);
     }
 
     /**
@@ -92,19 +92,22 @@ final readonly class Shifts
     {
         $change = 0.0;
         $path = $item->path;
-        for ($i = 1; $i < count($path); $i++) {
-            $change += $this->legChange($path[$i - 1], $path[$i]);
+        $last = count($path) - 1;
+        for ($i = 1; $i <= $last; $i++) {
+            $change += $this->legChange($path[$i - 1], $path[$i], [$item->endsGoRearward && $i === 1, $item->endsGoRearward && $i === $last]);
         }
         $lost = $this->lost($item);
 
-        return abs($change) <= 1e-9 && $lost === [] ? null : new CarriedChange($item->feature, $change, $lost === [] ? null : ucfirst(implode(', and ', $lost)).': it needs a new place.');
+        return abs($change) <= 1e-9 && $lost === [] ? null : new CarriedChange($item->feature, $change, $lost === [] ? null : ucfirst(implode(', and ', $lost)).($item->endsGoRearward ? ': it needs a new place, behind the joint.' : ': it needs a new place.'));
     }
 
-    private function legChange(float $one, float $other): float
+    /** @param  array{bool, bool}  $rearward  whether each of the two is an end that goes to the rear edge of what takes it out */
+    private function legChange(float $one, float $other, array $rearward): float
     {
-        [$from, $to] = [min($one, $other), max($one, $other)];
+        $gains = fn (Shift $shift, float $station, bool $isRearward): float => $shift->gain($station) + ($isRearward && $shift->takesOut($station) ? $shift->inserted : 0.0);
+        $change = array_sum(array_map(fn (Shift $shift): float => $gains($shift, $other, $rearward[1]) - $gains($shift, $one, $rearward[0]), $this->all));
 
-        return array_sum(array_map(fn (Shift $shift): float => $shift->gain($to) - $shift->gain($from), $this->all));
+        return $other < $one ? -$change : $change;
     }
 
     /** @return list<string> its ends and fixings that stand on rail that is cut out */

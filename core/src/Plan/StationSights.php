@@ -44,7 +44,7 @@ final readonly class StationSights
             }
         }
         foreach ($this->chassis->fixtures as $fixture) {
-            if (! $fixture->side->is($side) || in_array($fixture->kind, [FixtureKind::Weld, FixtureKind::Bend, FixtureKind::Crack, FixtureKind::Tank], true)) {
+            if (! $fixture->side->is($side) || in_array($fixture->kind, [FixtureKind::Weld, FixtureKind::Bend, FixtureKind::Crack, FixtureKind::Tank, FixtureKind::CabEnd], true)) {
                 continue;
             }
             $places[] = $fixture->kind->isOpening() ? ["the middle of {$fixture->called()}", $fixture->station] : ["the rear edge of {$fixture->called()}", $fixture->rear()];

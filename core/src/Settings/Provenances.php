@@ -9,6 +9,7 @@ use Geodex\Core\Bench\SquarePlanner;
 use Geodex\Core\Bench\VehicleSetter;
 use Geodex\Core\Calculators\Splice\SpliceComparer;
 use Geodex\Core\Chassis\Loads\FrameLoads;
+use Geodex\Core\Chassis\Loads\FrameTwist;
 use Geodex\Core\Chassis\RailSection;
 use Geodex\Core\Driveline\CriticalSpeed;
 use Geodex\Core\Driveline\JointAngles;
@@ -34,7 +35,7 @@ final readonly class Provenances
 {
     /** @var list<class-string<HasProvenance>> */
     private const DECLARING = [
-        SurveyComputer::class, PointJudge::class, ReadingJudge::class, ExplanationFinder::class, BaseTester::class, NextReadingAdviser::class, Forecaster::class, FrameDraft::class, RailSection::class, FrameLoads::class, CutWindows::class, SpliceComparer::class, WitnessReading::class, CutLength::class, ShaftCalculator::class, JointAngles::class, CriticalSpeed::class, PullPlanner::class, MovementFinder::class, LevelPlanner::class, SquarePlanner::class, VehicleSetter::class,
+        SurveyComputer::class, PointJudge::class, ReadingJudge::class, ExplanationFinder::class, BaseTester::class, NextReadingAdviser::class, Forecaster::class, FrameDraft::class, RailSection::class, FrameLoads::class, FrameTwist::class, CutWindows::class, SpliceComparer::class, WitnessReading::class, CutLength::class, ShaftCalculator::class, JointAngles::class, CriticalSpeed::class, PullPlanner::class, MovementFinder::class, LevelPlanner::class, SquarePlanner::class, VehicleSetter::class,
     ];
 
     /** @return array<string, Provenance> by name */

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Geodex\Core\Settings;
 
 use Geodex\Core\Calculators\Plan\InsertCalculator;
+use Geodex\Core\Calculators\Splice\SpliceWork;
+use Geodex\Core\Chassis\Loads\Braking;
 use Geodex\Core\Chassis\Loads\FrameLoads;
 use Geodex\Core\Driveline\DrivelineLimits;
 use Geodex\Core\Plan\Consequences;
 use Geodex\Core\Plan\CutChecker;
 use Geodex\Core\Plan\HoleChecker;
+use Geodex\Core\Plan\JointShrinkage;
+use Geodex\Core\Plan\Stand\SpreadGuide;
 use Geodex\Core\Plan\Windows\AccessInside;
 use Geodex\Core\Plan\Windows\CrossmemberClearance;
 use Geodex\Core\Plan\Windows\HangerClearance;
@@ -25,7 +29,7 @@ use Geodex\Core\Survey\SurveyOptions;
 final readonly class ShopDefaults
 {
     /** @var list<class-string<HasShopDefaults>> */
-    private const DECLARING = [SurveyOptions::class, CutChecker::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Consequences::class, DrivelineLimits::class];
+    private const DECLARING = [SurveyOptions::class, CutChecker::class, JointShrinkage::class, SpliceWork::class, SpreadGuide::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Braking::class, Consequences::class, DrivelineLimits::class];
 
     /** @return array<string, ShopDefault> by name, in the order of the settings */
     public static function all(): array

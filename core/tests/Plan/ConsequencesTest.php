@@ -25,10 +25,10 @@ use Geodex\Core\Tests\Support\Trucks;
  * @param  list<Operation>  $operations
  * @return array<string, Consequence>
  */
-function consequencesOf(array $operations, ?Shop $shop = null, float $height = 360.0): array
+function consequencesOf(array $operations, ?Shop $shop = null, float $height = 360.0, array $more = []): array
 {
     $points = array_map(fn (array $p): Point => new Point($p[0], '', $p[1] < 0 ? Side::Left : Side::Right, null, null, Vector3::of($p[2], $p[1], $height), Tolerance::all(), true), [['AL', -420, -600], ['AR', 420, -600], ['FL', -420, 5200], ['FR', 420, 5200]]);
-    $chassis = Trucks::truck(['axles' => [['id' => 'front', 'station' => 0, 'tyreRadius' => 390], ['id' => 'rear', 'station' => 3450, 'tyreRadius' => 390]]]);
+    $chassis = Trucks::truck(['axles' => [['id' => 'front', 'station' => 0, 'tyreRadius' => 390], ['id' => 'rear', 'station' => 3450, 'tyreRadius' => 390]], 'features' => [...Trucks::document()['features'], ...$more]]);
     $frame = new Frame($points, [new Axle('front', 0, 390), new Axle('rear', 3450, 390)]);
     $rows = (new Consequences($shop ?? new Shop))->of((new FramePlanner)->plan($frame, $operations, $chassis));
 
@@ -59,6 +59,12 @@ it('has no angle where nothing is known of the ground', function () {
 it('tells the turning circle by the lock of the shop, growing with the wheelbase', function () {
     $rows = consequencesOf([new Stretch('op1', 1800, 345)], new Shop(['outerLock' => 30.0]));
     expect($rows['turning']->before)->toEqualWithDelta(13.8, 1e-9)->and($rows['turning']->after)->toEqualWithDelta(15.18, 1e-9)->and($rows['turning']->note)->toContain('30°')->toContain('own');
+});
+
+it('tells the distance from the back of the cab to the rear axle, which grows with a stretch behind the cab', function () {
+    expect(consequencesOf([])['cabToAxle']->before)->toBeNull();
+    $rows = consequencesOf([new Stretch('op1', 1800, 640)], more: [['id' => 'K', 'kind' => 'back-of-cab', 'station' => 1000]]);
+    expect([$rows['cabToAxle']->before, $rows['cabToAxle']->after])->toBe([2450.0, 3090.0]);
 });
 
 it('weighs the steel that is put in and taken out', function (array $operations, float $kg) {

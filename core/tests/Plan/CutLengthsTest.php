@@ -9,7 +9,9 @@ use Geodex\Core\Plan\FramePlanner;
 use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\Shorten;
 use Geodex\Core\Plan\Stretch;
+use Geodex\Core\Shop\Shop;
 use Geodex\Core\Tests\Support\Readings;
+use Geodex\Core\Tests\Support\Trucks;
 
 it('marks and saws an insert longer by the kerf of the rail cut, which the insert makes up', function () {
     [$cut] = (new FramePlanner)->plan(new Frame(Readings::ladder(4)->points, [new Axle('front', 0), new Axle('rear', 2000)]), [new Stretch('op1', 500, 640, new Cutting(kerf: 3))])->cuts;
@@ -27,4 +29,18 @@ it('registers a stretch and a shorten, and makes each by its name', function () 
     expect(OperationKinds::names())->toBe(['stretch', 'shorten', 'replace', 'kick', 'move-axle', 'move-feature', 'add-feature', 'remove-feature', 'plate', 'box'])
         ->and(OperationKinds::named('shorten'))->toBe(Shorten::class)
         ->and(OperationKinds::named('stretch'))->toBe(Stretch::class);
+});
+
+it('takes what a joint draws in from the shop\'s method where nobody measured it', function (array $own, float $each) {
+    $plan = (new FramePlanner(new Shop($own)))->plan(new Frame([], [new Axle('front', 0), new Axle('rear', 3300)]), [new Stretch('op1', 1800, 500, new Cutting(kerf: 2.5, gap: 2))], Trucks::truck());
+    // Wall 6, gap 2, V of 60°: A = 12 + 36 tan 30°.
+    expect($plan->cuts[0]->mark)->toEqualWithDelta(500 + 2.5 - 4 + 2 * $each, 1e-9);
+})->with([
+    'average width' => [[], 0.10 * (12 + 36 * tan(deg2rad(30))) / 6],
+    'area and gap' => [['shrinkageOfArea' => 0.20, 'shrinkageOfGap' => 0.05], 0.20 * (12 + 36 * tan(deg2rad(30))) / 6 + 0.05 * 2],
+]);
+
+it('takes what the shop has measured first', function () {
+    $plan = (new FramePlanner(new Shop(['shrinkageOfArea' => 0.5])))->plan(new Frame([], [new Axle('front', 0), new Axle('rear', 3300)]), [new Stretch('op1', 1800, 500, new Cutting(kerf: 2.5, gap: 2, shrinkage: 0.7))], Trucks::truck());
+    expect($plan->cuts[0]->mark)->toEqualWithDelta(500 + 2.5 - 4 + 1.4, 1e-9);
 });

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\Frame\Axle;
 use Geodex\Core\Frame\CarriedItem;
 use Geodex\Core\Frame\Frame;
@@ -12,6 +13,7 @@ use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Plan\CarriedChange;
 use Geodex\Core\Plan\Cutting;
 use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\PlannedFrame;
 use Geodex\Core\Plan\Shorten;
 use Geodex\Core\Plan\Stretch;
@@ -50,11 +52,11 @@ function carriedBy(array $operations, array $items): array
 describe('a cut on a slope', function () {
     it('says what the wheelbase gains of what was asked, how far the rear comes up, and how the vehicle then stands', function () {
         // Slope 36.87°: cos 0.8, sin 0.6; the wheelbase becomes 3080, and 60 mm over that are 1.12°.
-        expect(saidOf((new FramePlanner)->plan(shapedRails(), [new Stretch('op1', 1400, 100)])))->toContain('op1: of the 100.0 mm asked the wheelbase gains 80.0 mm, and all behind it is raised by 60.0 mm, so that on its wheels the vehicle stands nose up by 1.12°.');
+        expect(saidOf((new FramePlanner)->plan(shapedRails(), [new Stretch('op1', 1400, 100)])))->toContain('op1: of the 100.0 mm asked the wheelbase gains 80.0 mm, and all behind it is raised by 60.0 mm, so that on its wheels the vehicle stands nose up by 1.12°: caster grows and the pinion, as the rear springs hold it, noses up by as much, and the headlamps throw 194.8 mm higher at 10 m, unless the rear axle is blocked or lowered to match.');
     });
 
     it('says the same of a shorten, the other way', function () {
-        expect(saidOf((new FramePlanner)->plan(shapedRails(), [new Shorten('op1', 1400, 100)])))->toContain('op1: of the 100.0 mm asked the wheelbase loses 80.0 mm, and all behind it is lowered by 60.0 mm, so that on its wheels the vehicle stands nose down by 1.18°.');
+        expect(saidOf((new FramePlanner)->plan(shapedRails(), [new Shorten('op1', 1400, 100)])))->toContain('op1: of the 100.0 mm asked the wheelbase loses 80.0 mm, and all behind it is lowered by 60.0 mm, so that on its wheels the vehicle stands nose down by 1.18°: caster shrinks and the pinion, as the rear springs hold it, noses down by as much, and the headlamps throw 205.5 mm lower at 10 m, unless the rear axle is blocked or lowered to match.');
     });
 
     it('raises nothing where the insert is laid level, and says nothing on a level rail', function () {
@@ -88,4 +90,17 @@ describe('what runs along the frame', function () {
             ->and(carriedBy([new Shorten('op1', 300, 200)], [new CarriedItem('pipe', [380, 2600])]))->toBe(['pipe' => [-120.0, 'Its front end lies in the piece that op1 takes out: it needs a new place.']])
             ->and(carriedBy([new Shorten('op1', 300, 200)], [new CarriedItem('line', [2600, -100])]))->toBe(['line' => [-200.0, null]]);
     });
+
+    it('ends at the rear edge of a band where a person says so, over what is put in its place', function (array $path, bool $rearward, float $change) {
+        // 100 out of 2000 to 2100, 300 in its place; the end at 2050: front edge −50, rear edge +250.
+        $replace = OperationKinds::read('replace', 'op1', ['at' => 2000, 'length' => 100, 'insert' => 300], new FieldReader);
+        expect(carriedBy([$replace], [new CarriedItem('pipe', $path, $rearward)])['pipe'][0])->toEqualWithDelta($change, 1e-9);
+    })->with([
+        'front edge' => [[1000, 2050], false, -50.0],
+        'rear edge' => [[1000, 2050], true, 250.0],
+        'rear edge, written from the rear' => [[2050, 1000], true, 250.0],
+        'its front end, rear edge' => [[2050, 2600], true, -50.0],
+        'its front end, front edge' => [[2050, 2600], false, 250.0],
+        'no end in it' => [[1000, 2600], true, 200.0],
+    ]);
 });

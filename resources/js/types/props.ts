@@ -47,6 +47,25 @@ export interface BenchRoundProps {
     showsMoves: boolean;
 }
 
+/** One section under a load beside it; mm, N·m, degrees, MPa. */
+export interface BesideCaseProps {
+    torsion: string;
+    lever: number;
+    torque: number;
+    twist: number;
+    smallAngle: boolean;
+    shearStress: number;
+}
+
+/** What a load beside a rail twists it by, as it is and closed by a plate; between the places that hold it (mm). */
+export interface BesideProps {
+    from: number;
+    to: number;
+    asIs: BesideCaseProps | null;
+    boxed: BesideCaseProps | null;
+    trouble: string | null;
+}
+
 /** A feature where the drawing shows it; mm. */
 export interface BodyFixtureProps {
     id: string;
@@ -220,6 +239,7 @@ export interface CutPageProps {
     cuts: number[];
     rankedBy: string;
     standFields: FieldProps[];
+    spread: SpreadProps[];
     trouble: TroubleProps | null;
 }
 
@@ -227,6 +247,7 @@ export interface CutPageProps {
 export interface CutPlaceProps {
     operation: string;
     station: number;
+    insert: number | null;
 }
 
 /** A cut as it falls on the rail, with what proves it; mm. */
@@ -361,6 +382,7 @@ export interface HalfProps {
     allowable: number | null;
     used: number | null;
     governs: string;
+    shims: number[] | null;
     trouble: string | null;
 }
 
@@ -457,6 +479,7 @@ export interface LoadedProps {
     worst: WorstProps[];
     stations: number[];
     hangers: number[][];
+    twist: TwistProps | null;
 }
 
 /** What the frame bears, before and after; N·m, MPa, kg, mm. */
@@ -465,7 +488,10 @@ export interface LoadsProps {
     after: LoadedProps | null;
     factor: number;
     isPlanned: boolean;
+    brakes: boolean;
     moving: FieldProps[];
+    winch: FieldProps[];
+    beside: FieldProps[];
     trouble: TroubleProps | null;
 }
 
@@ -854,6 +880,14 @@ export interface SpliceOptionProps {
     verdict: Sentence;
     improves: Sentence;
     parts: SplicePartProps[];
+    places: Record<string, number>;
+    plugs: number;
+    fillets: number;
+    buttPasses: number;
+    filletPasses: number;
+    access: Sentence;
+    slant: number;
+    steps: number[];
 }
 
 /** The ways of joining a rail at one place, side by side. */
@@ -891,6 +925,48 @@ export interface SpliceSiteProps {
     case: string;
     factor: number;
     length: number;
+    insert: number | null;
+}
+
+/** One move of a loose half, in its place among the others; mm and degrees. */
+export interface SpreadMoveProps {
+    move: 'turn' | 'heights' | 'sideways' | 'gap';
+    corner: string | null;
+    by: number;
+    sigma: number | null;
+    angle: number | null;
+}
+
+/** The loose half of one cut: what to read across the gap, and the rounds so far. */
+export interface SpreadProps {
+    operation: string;
+    cut: number;
+    fields: FieldProps[];
+    readings: SpreadReadingProps[];
+    rounds: SpreadRoundProps[];
+    tolerance: number;
+}
+
+/** One reading across a gap, with what it is in the frame as planned (mm). */
+export interface SpreadReadingProps {
+    field: string;
+    between: string;
+    planned: number;
+}
+
+/** A round of readings across a gap, with how the loose half lies and what to move, in order; mm and degrees. */
+export interface SpreadRoundProps {
+    by: string;
+    at: string;
+    shift: number[];
+    shiftSigma: number[];
+    turn: number[];
+    turnSigma: number[];
+    moves: SpreadMoveProps[];
+    spare: number;
+    worst: number;
+    isSet: boolean;
+    trouble: string | null;
 }
 
 /** A station on the rail of a job. */
@@ -1009,6 +1085,18 @@ export interface TroubleProps {
     message: string;
 }
 
+/** A frame with one wheel lifted until another hangs in the air; N·m, degrees, MPa, mm. */
+export interface TwistProps {
+    over: string;
+    lifts: string;
+    torque: number;
+    degrees: number;
+    stress: number;
+    station: number;
+    side: string;
+    isOpen: boolean;
+}
+
 /** Who is at the screen. */
 export interface UserProps {
     id: number;
@@ -1029,6 +1117,15 @@ export interface VariantProps {
     worst: WorstProps | null;
     warnings: number;
     crossing: number;
+    trouble: string | null;
+}
+
+/** What the pull of a rope does to the axles and the rails. */
+export interface WinchedProps {
+    over: string;
+    axles: AxleRangeProps[];
+    worst: WorstProps | null;
+    railHeight: number | null;
     trouble: string | null;
 }
 

@@ -20,7 +20,7 @@ use Geodex\Core\Frame\Side;
  */
 final readonly class MountFields
 {
-    private const NOT_IN_THE_WAY = [FixtureKind::BodyMount];
+    private const NOT_IN_THE_WAY = [FixtureKind::BodyMount, FixtureKind::CabEnd];
 
     /** A joint across the rail, with what is ground of it (mm). */
     private const JOINT_MM = 30.0;

@@ -27,7 +27,7 @@ final readonly class ButtAlone implements SpliceSchool
         return true;
     }
 
-    public static function jointClass(): float
+    public static function jointClass(SpliceSite $site): float
     {
         return 80.0;
     }
@@ -37,9 +37,14 @@ final readonly class ButtAlone implements SpliceSchool
         return null;
     }
 
-    public static function butt(): float
+    public static function weldsInside(): bool
     {
-        return 1.0;
+        return false;
+    }
+
+    public static function butt(SpliceSite $site): float
+    {
+        return $site->butt;
     }
 
     public function parts(SpliceSite $site): array

@@ -27,7 +27,7 @@ final readonly class PlatesAllRound implements SpliceSchool
         return true;
     }
 
-    public static function jointClass(): float
+    public static function jointClass(SpliceSite $site): float
     {
         return 80.0;
     }
@@ -37,7 +37,12 @@ final readonly class PlatesAllRound implements SpliceSchool
         return 56.0;
     }
 
-    public static function butt(): float
+    public static function weldsInside(): bool
+    {
+        return false;
+    }
+
+    public static function butt(SpliceSite $site): float
     {
         return 0.0;
     }

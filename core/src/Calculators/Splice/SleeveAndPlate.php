@@ -27,7 +27,7 @@ final readonly class SleeveAndPlate implements SpliceSchool
         return true;
     }
 
-    public static function jointClass(): float
+    public static function jointClass(SpliceSite $site): float
     {
         return 71.0;
     }
@@ -37,7 +37,12 @@ final readonly class SleeveAndPlate implements SpliceSchool
         return 56.0;
     }
 
-    public static function butt(): float
+    public static function weldsInside(): bool
+    {
+        return true;
+    }
+
+    public static function butt(SpliceSite $site): float
     {
         return 0.0;
     }

@@ -33,7 +33,7 @@ final readonly class SpliceComparer implements HasProvenance
      */
     public function compare(SpliceSite $site): array
     {
-        $options = array_map(fn (SpliceSchool $school): SpliceOption => $this->option($school, $site), SpliceSchools::all());
+        $options = array_map(fn (SpliceSchool $school): SpliceOption => $this->option($school, $site), array_values(array_filter(SpliceSchools::all(), fn (SpliceSchool $school): bool => $site->kind === 'channel' || ! $school instanceof BoxedIn)));
         usort($options, fn (SpliceOption $a, SpliceOption $b): int => [$b->holds, $b->rank] <=> [$a->holds, $a->rank]);
 
         return $options;
@@ -42,15 +42,17 @@ final readonly class SpliceComparer implements HasProvenance
     private function option(SpliceSchool $school, SpliceSite $site): SpliceOption
     {
         $parts = $school->parts($site);
-        /** @var array{holds: bool, governing: array{place: string, part: ?string, side: ?string, utilisation: float}, joint: array{ratioToRail: ?float, parts: list<array{stress: float}>}, railAtPlateEnds: list<array{stress: float, stiffnessStep: float}>, massAdded: float} $result */
-        $result = Calculators::run('splice', [...$site->document(), 'buttEfficiency' => $school::butt(), 'parts' => $parts]);
+        /** @var array{holds: bool, governing: array{place: string, part: ?string, side: ?string, utilisation: float}, joint: array{ratioToRail: ?float, parts: list<array{stress: float, utilisation: float}>}, railAtPlateEnds: list<array{stress: float, stiffnessStep: float, utilisation: float}>, development: list<array{utilisation: float}>, insert: ?array{utilisation: float}, massAdded: float} $result */
+        $result = Calculators::run('splice', [...$site->document(), 'buttEfficiency' => $school::butt($site), 'parts' => $parts]);
         $governing = $result['governing'];
 
         return new SpliceOption(
             school: $school, parts: $parts, holds: $result['holds'], utilisation: $governing['utilisation'], ratio: $result['joint']['ratioToRail'], mass: $result['massAdded'],
             step: max([0.0, ...array_map(fn (array $end): float => abs($end['stiffnessStep']), $result['railAtPlateEnds'])]),
-            rank: $this->rank($school, array_column($result['joint']['parts'], 'stress'), array_column($result['railAtPlateEnds'], 'stress')),
+            rank: $this->rank($school, $site, array_column($result['joint']['parts'], 'stress'), array_column($result['railAtPlateEnds'], 'stress')),
             verdict: $this->verdict($governing), improves: $this->improves($governing['place']),
+            places: array_map(fn (array $used): float => max($used), array_filter(['joint' => array_column($result['joint']['parts'], 'utilisation'), 'development' => array_column($result['development'], 'utilisation'), 'railAtPlateEnd' => array_column($result['railAtPlateEnds'], 'utilisation'), 'insert' => array_column([$result['insert'] ?? []], 'utilisation')], fn (array $used): bool => $used !== [])),
+            work: SpliceWork::of($school, $site, $parts),
         );
     }
 
@@ -60,9 +62,9 @@ final readonly class SpliceComparer implements HasProvenance
      * @param  list<float>  $joint  MPa
      * @param  list<float>  $ends  MPa
      */
-    private function rank(SpliceSchool $school, array $joint, array $ends): float
+    private function rank(SpliceSchool $school, SpliceSite $site, array $joint, array $ends): float
     {
-        $ranks = [$school::jointClass() / max(1.0, ...$joint)];
+        $ranks = [$school::jointClass($site) / max(1.0, ...$joint)];
         if ($school::endClass() !== null && $ends !== []) {
             $ranks[] = $school::endClass() / max(1.0, ...$ends);
         }

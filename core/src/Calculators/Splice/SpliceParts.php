@@ -45,6 +45,19 @@ final readonly class SpliceParts
     }
 
     /**
+     * A plate over the tips of a channel, as high as the rail.
+     *
+     * @return array<string, mixed>
+     */
+    public static function closingPlate(SpliceSite $site): array
+    {
+        return [
+            'id' => 'closing plate', 'kind' => 'webPlate', 'section' => ['kind' => 'upright', 'depth' => $site->depth, 'thickness' => $site->plate],
+            'each' => ['length' => $site->length, 'fillets' => self::edges($site, $site->depth)],
+        ];
+    }
+
+    /**
      * Plates on both flanges, welded along their edges.
      *
      * @return list<array<string, mixed>>

@@ -18,13 +18,16 @@ interface SpliceSchool
     public static function weldsFlange(): bool;
 
     /** Fatigue class of its poorest detail at the joint itself, to rank by and never to promise a life (MPa). */
-    public static function jointClass(): float;
+    public static function jointClass(SpliceSite $site): float;
 
     /** Fatigue class of what it does to the rail at the ends of its parts (MPa); null where it has none. */
     public static function endClass(): ?float;
 
+    /** Whether a torch has to reach into the rail. */
+    public static function weldsInside(): bool;
+
     /** What the butt weld of the rail counts. */
-    public static function butt(): float;
+    public static function butt(SpliceSite $site): float;
 
     /** @return list<array<string, mixed>> parts as the calculator “splice” takes them */
     public function parts(SpliceSite $site): array;

@@ -9,6 +9,7 @@ use Geodex\Core\Chassis\Loads\FrameLoads;
 use Geodex\Core\Chassis\Loads\LoadKind;
 use Geodex\Core\Fields\Field;
 use Geodex\Core\Fields\Values;
+use Geodex\Core\Shop\Shop;
 
 /** A place where a rail is to be joined: its section there, what it bears, and the stock that the shop would put in. */
 final readonly class SpliceSite
@@ -33,6 +34,11 @@ final readonly class SpliceSite
         public float $sleeve,
         public float $plate,
         public float $leg,
+        public float $butt,
+        public float $slant,
+        public ?float $insertLength,
+        public float $insertWall,
+        public Shop $shop,
     ) {}
 
     /** @return list<Field> */
@@ -44,6 +50,10 @@ final readonly class SpliceSite
             Field::length('sleeve', 'Sleeve, thickness', 'Left empty: a millimetre less than the rail.')->between(1.0, 30.0)->optional(),
             Field::length('plate', 'Outer plate, thickness', 'Left empty: as the rail.')->between(1.0, 30.0)->optional(),
             Field::length('leg', 'Leg of the fillets')->between(2.0, 20.0)->defaults(5.0),
+            Field::number('butt', 'An inspected butt counts', '', '1: as the rail; less where nobody inspects its root.')->between(0.1, 1.0)->defaults(1.0),
+            Field::number('slant', 'Slant of a slanted cut', '°')->between(5.0, 60.0)->defaults(30.0),
+            Field::length('insertLength', 'Insert put in there, length', 'Left empty: none.')->positive()->optional(),
+            Field::length('insertWall', 'Insert, wall', 'Left empty: as the rail.')->between(1.0, 40.0)->optional(),
         ];
     }
 
@@ -67,8 +77,9 @@ final readonly class SpliceSite
         return new self(
             station: $at, kind: $kind === 'channel' ? 'channel' : 'box', depth: $section->depth, width: $section->width, thickness: $rail->thickness() - $section->lost, insideRadius: $rail->insideRadius(),
             yield: $rail->yield ?? throw CannotSplice::noYield($rail->id()), steel: ['mild' => 'mild', 'high-strength' => 'highStrength', 'heat-treated' => 'heatTreated'][$rail->steel->value],
-            moment: $moment / 2, shear: $shear / 2, case: $case, factor: $loads->factor(), length: $given->number('length'),
+            moment: $moment / 2, shear: $shear / 2, case: $case, factor: $loads->factorOf($case), length: $given->number('length'),
             sleeve: $given->optional('sleeve') ?? max(3.0, floor($rail->thickness()) - 1.0), plate: $given->optional('plate') ?? max(3.0, round($rail->thickness())), leg: $given->number('leg'),
+            butt: $given->number('butt'), slant: $given->number('slant'), insertLength: $given->optional('insertLength'), insertWall: $given->optional('insertWall') ?? $rail->thickness(), shop: $loads->shop,
         );
     }
 
@@ -81,9 +92,12 @@ final readonly class SpliceSite
     /** @return array<string, mixed> as the calculator “splice” takes it, without its parts */
     public function document(): array
     {
+        $section = ['kind' => $this->kind, 'depth' => $this->depth, 'width' => $this->width, 'thickness' => $this->thickness];
+
         return [
-            'rail' => ['section' => ['kind' => $this->kind, 'depth' => $this->depth, 'width' => $this->width, 'thickness' => $this->thickness], 'yield' => $this->yield, 'steel' => $this->steel],
+            'rail' => ['section' => $section, 'yield' => $this->yield, 'steel' => $this->steel],
             'moment' => $this->moment, 'shear' => $this->shear, 'dynamicFactor' => $this->factor,
+            ...($this->insertLength === null ? [] : ['insert' => ['section' => [...$section, 'thickness' => $this->insertWall], 'yield' => $this->yield, 'x' => $this->insertLength / 2]]),
         ];
     }
 
@@ -93,7 +107,8 @@ final readonly class SpliceSite
         $worst = [$loads->cases[0]->kind, 0.0, 0.0];
         foreach ($loads->cases as $case) {
             [$before, $here, $behind] = $case->moments([$at - 1.0, $at, $at + 1.0]);
-            if (abs($here) >= abs($worst[1])) {
+            // On a jack nothing shakes: its moment counts without the factor.
+            if (abs($here) * $loads->factorOf($case->kind) >= abs($worst[1]) * $loads->factorOf($worst[0])) {
                 $worst = [$case->kind, $here, ($behind - $before) * 1000 / 2];
             }
         }

@@ -54,7 +54,7 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
     public array $cases;
 
     /** @throws CannotLoad if axles or masses are missing */
-    public function __construct(private Chassis $chassis, private Shop $shop = new Shop)
+    public function __construct(private Chassis $chassis, public Shop $shop = new Shop)
     {
         if (count($chassis->axles) < 2) {
             throw CannotLoad::noAxles();
@@ -67,9 +67,13 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
         $kinds = array_filter(LoadKind::cases(), fn (LoadKind $kind): bool => match ($kind) {
             LoadKind::Empty, LoadKind::JackedFront, LoadKind::JackedRear => true,
             LoadKind::Tipping => array_filter($chassis->masses, fn (Mass $mass): bool => $mass->tips && $mass->to !== null) !== [],
+            LoadKind::Braking => false,
             default => array_filter($chassis->masses, fn (Mass $mass): bool => $mass->isLoad) !== [],
         });
         $cases = array_values(array_filter(array_map($this->case(...), $kinds)));
+        $standing = array_values(array_filter($cases, fn (LoadCase $case): bool => in_array($case->kind, [LoadKind::Laden, LoadKind::Empty], true)));
+        $braking = $standing === [] ? null : (new Braking($shop))->of($standing[count($standing) - 1], $chassis);
+        array_splice($cases, count(array_filter($cases, fn (LoadCase $case): bool => ! $case->kind->isJacked())), 0, $braking === null ? [] : [$braking]);
         $this->cases = $cases === [] ? throw CannotLoad::noMass() : $cases;
     }
 
@@ -86,7 +90,7 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
                 title: 'Bending stress',
                 formula: 'φ · ½ M / S of the weaker rail, as worn; margin = yield / stress',
                 source: 'Macaulay\'s method; φ: body-builder practice, 2 to 3 on the road, 3 to 4 off it, shop default',
-                limit: 'A margin is a number with these assumptions and never a release: static with a factor, no torsion, no braking, no fatigue, holes not taken out. The vehicle maker\'s instructions decide.',
+                limit: 'A margin is a number with these assumptions and never a release: static with a factor, no torsion, no fatigue, holes not taken out. The vehicle maker\'s instructions decide.',
             ),
             new Provenance('reaction', 'Axle load', 'moments about the other axle', 'Statics', 'Axles behind the first are taken together at their middle.'),
         ];
@@ -101,6 +105,12 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
     public function factor(): float
     {
         return $this->shop->value(self::dynamicFactor());
+    }
+
+    /** What the stress of a case is multiplied by: a frame on a jack is not shaken. */
+    public function factorOf(LoadKind $kind): float
+    {
+        return $kind->isJacked() ? 1.0 : $this->factor();
     }
 
     public function under(LoadKind $kind): ?LoadCase
@@ -128,6 +138,9 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
         array_push($stations, $rear, ...array_merge(...array_map(fn (AxleSupport $one): array => array_column($one->shares(), 0), $this->supports)));
         foreach ($this->chassis->masses as $mass) {
             array_push($stations, $mass->station, ...($mass->to === null ? [] : [$mass->to]));
+        }
+        foreach ($this->under(LoadKind::Braking)->couples ?? [] as $couple) {
+            array_push($stations, $couple->from, $couple->to);
         }
         $stations = array_values(array_unique(array_map(fn (float $x): float => round($x, 3), $stations)));
         sort($stations);
@@ -160,14 +173,14 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
         return $worst;
     }
 
-    /** What the weaker rail bears at a station under a moment of both (N·m); null where no rail is entered. */
-    public function stress(LoadKind $kind, float $station, float $moment): ?StressPoint
+    /** What the weaker rail bears at a station under a moment of both (N·m), with the factor of the case or another; null where no rail is entered. */
+    public function stress(LoadKind $kind, float $station, float $moment, ?float $factor = null): ?StressPoint
     {
         $rail = $this->strengths->weaker($station);
         if ($rail === null) {
             return null;
         }
-        $stress = ($kind->isJacked() ? 1.0 : $this->factor()) * self::RAIL_SHARE * abs($moment) * 1000 / $rail->modulus;
+        $stress = ($factor ?? $this->factorOf($kind)) * self::RAIL_SHARE * abs($moment) * 1000 / $rail->modulus;
 
         return new StressPoint($kind, $station, $moment, $stress, $rail->rail->yield === null || $stress < self::NO_STRESS_MPA ? null : $rail->rail->yield / $stress, $rail);
     }
@@ -181,13 +194,13 @@ final readonly class FrameLoads implements HasProvenance, HasShopDefaults
     /**
      * Sag between the axles and first bending frequency, with the section midway between the axles all along.
      *
-     * @return ?array{sag: float, frequency: ?float} mm, down positive, and Hz; null on a jack and where no rail is entered there
+     * @return ?array{sag: float, frequency: ?float} mm, down positive, and Hz; null on a jack, while it brakes and where no rail is entered there
      */
     public function stiffness(LoadCase $case): ?array
     {
         $middle = ($this->supports[0]->station + $this->supports[1]->station) / 2;
         $rail = $this->strengths->weaker($middle);
-        if ($rail === null || $case->kind->isJacked()) {
+        if ($rail === null || ! $case->kind->isStanding()) {
             return null;
         }
         $compliance = self::RAIL_SHARE / (self::ELASTIC_MPA * $rail->inertia);

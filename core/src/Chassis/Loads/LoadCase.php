@@ -18,13 +18,14 @@ final readonly class LoadCase
      * @param  list<AxleSupport>  $supports  two, the front one first
      * @param  list<array{float, float}>  $points  station (mm) and mass (kg)
      * @param  list<array{float, float, float}>  $spreads  from, to (mm) and mass (kg)
+     * @param  list<Couple>  $couples  that push its nose down
      */
-    public function __construct(public LoadKind $kind, public array $supports, public array $points, public array $spreads)
+    public function __construct(public LoadKind $kind, public array $supports, public array $points, public array $spreads, public array $couples = [])
     {
         $newton = fn (float $kg): float => $kg * self::GRAVITY;
         $this->beam = new FrameBeam(
             $supports,
-            array_map(fn (array $one): array => [$one[0], $newton($one[1])], $points),
+            [...array_map(fn (array $one): array => [$one[0], $newton($one[1])], $points), ...array_merge(...array_map(fn (Couple $one): array => $one->forces(), $couples))],
             array_map(fn (array $one): array => [$one[0], $one[1], $newton($one[2])], $spreads),
         );
     }
@@ -32,7 +33,17 @@ final readonly class LoadCase
     /** The same with one mass more, at a point. */
     public function with(float $station, float $mass): self
     {
-        return new self($this->kind, $this->supports, [...$this->points, [$station, $mass]], $this->spreads);
+        return new self($this->kind, $this->supports, [...$this->points, [$station, $mass]], $this->spreads, $this->couples);
+    }
+
+    /**
+     * The same with couples besides.
+     *
+     * @param  list<Couple>  $couples
+     */
+    public function turned(LoadKind $kind, array $couples): self
+    {
+        return new self($kind, $this->supports, $this->points, $this->spreads, [...$this->couples, ...$couples]);
     }
 
     public function mass(): float

@@ -12,6 +12,7 @@ enum LoadKind: string
     case Forward = 'load-forward';
     case Rearward = 'load-rearward';
     case Tipping = 'tipping';
+    case Braking = 'braking';
     case JackedFront = 'jacked-front';
     case JackedRear = 'jacked-rear';
 
@@ -23,6 +24,7 @@ enum LoadKind: string
             self::Forward => 'load forward',
             self::Rearward => 'load rearward',
             self::Tipping => 'tipping',
+            self::Braking => 'braking',
             self::JackedFront => 'front jacked up',
             self::JackedRear => 'rear jacked up',
         };
@@ -37,6 +39,7 @@ enum LoadKind: string
             self::Forward => 'each spread load in the front half of its length',
             self::Rearward => 'each spread load in the rear half of its length',
             self::Tipping => 'each load that tips on a hinge at the rear end of its length',
+            self::Braking => 'laden, each mass pushing forward at its height, both axles braked by what they carry',
             self::JackedFront => 'without the load, held under the front end of the rails and by the rear axle',
             self::JackedRear => 'without the load, held under the rear end of the rails and by the front axle',
         };
@@ -46,6 +49,12 @@ enum LoadKind: string
     public function isEmpty(): bool
     {
         return $this === self::Empty || $this->isJacked();
+    }
+
+    /** Whether its sag and frequency say anything: they compare frames that stand on their wheels. */
+    public function isStanding(): bool
+    {
+        return ! $this->isJacked() && $this !== self::Braking;
     }
 
     /** A frame that stands on a jack is not shaken: its stress is taken without the dynamic factor. */

@@ -75,7 +75,7 @@ final readonly class HalfFrame
         foreach ([0.0, 50.0, 100.0, 150.0, 200.0, 250.0, 300.0] as $by) {
             foreach ([$outward, -$outward] as $way) {
                 $here = $station + $way * $by;
-                if (array_filter($chassis->fixtures, fn (Fixture $one): bool => $here > $one->front() - self::CLEAR_MM && $here < $one->rear() + self::CLEAR_MM) === []) {
+                if (array_filter($chassis->fixtures, fn (Fixture $one): bool => $one->kind->isOnRail() && $here > $one->front() - self::CLEAR_MM && $here < $one->rear() + self::CLEAR_MM) === []) {
                     return round($here);
                 }
             }

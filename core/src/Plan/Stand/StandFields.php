@@ -22,8 +22,22 @@ final readonly class StandFields
             Field::length('width', 'Post, square tube')->between(10.0, 300.0)->defaults(60.0),
             Field::length('wall', 'its wall')->between(1.0, 20.0)->defaults(4.0),
             Field::length('height', 'its height')->between(50.0, 2500.0)->defaults(700.0),
+            Field::lengths('frontFloor', 'Front half: down to the floor at its posts', 4, 4, 'From a level line, first posts left and right, then second left and right. Left empty: not read.')->optional(),
+            Field::lengths('rearFloor', 'Rear half: down to the floor at its posts', 4, 4)->optional(),
             Field::number('person', 'Person on an end', 'kg')->between(0.0, 300.0)->defaults(100.0),
         ];
+    }
+
+    /**
+     * What each foot is packed up by, so that posts of one height stand level on an uneven floor: the highest place needs none.
+     *
+     * @return ?list<float> mm, first posts left and right, then second left and right; null where the floor was not read
+     */
+    public static function shims(HalfFrame $half, Values $given): ?array
+    {
+        $down = $given->numbers("{$half->name}Floor");
+
+        return $down === [] ? null : array_map(fn (float $one): float => $one - min($down), $down);
     }
 
     /**

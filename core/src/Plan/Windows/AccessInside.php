@@ -30,6 +30,12 @@ final readonly class AccessInside implements CutRule
         return [new ShopDefault('Where to cut', Field::length('accessInside', 'Room for torch and hand beside a joint')->between(0.0, 1000.0)->defaults(150.0), 'Shop practice: 150 by 150 mm, or the thing is taken off first.')];
     }
 
+    /** mm, either way. */
+    public static function room(Shop $shop): float
+    {
+        return $shop->value(self::shopDefaults()[0]);
+    }
+
     public function forbids(Chassis $chassis, Shop $shop, array $bends): array
     {
         $stretches = [];

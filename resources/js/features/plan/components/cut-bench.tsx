@@ -2,6 +2,7 @@ import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { CutHandle } from '@/features/plan/components/cut-handle';
 import { CutStrip } from '@/features/plan/components/cut-strip';
+import { SpreadGuide } from '@/features/plan/components/spread-guide';
 import { StandForm } from '@/features/plan/components/stand-form';
 import { FrameDrawing } from '@/shared/drawing/components/frame-drawing';
 import { useUnits } from '@/shared/hooks/units';
@@ -114,6 +115,7 @@ export function CutBench({ job, cut }: { job: JobProps; cut: CutPageProps }) {
                             )}
                         </section>
                         <StandForm job={job.id} cut={station} fields={cut.standFields} />
+                        <SpreadGuide job={job.id} initial={cut.spread} />
                         <p className="border border-ink px-3 py-2">
                             The vehicle maker’s body-builder instructions, local rules and a licensed engineer decide whether and where this
                             frame may be cut; the rules here are this shop’s own and only keep clear of what is entered.

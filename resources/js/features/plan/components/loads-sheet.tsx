@@ -2,7 +2,10 @@ import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { AxleTable } from '@/features/plan/components/axle-table';
 import { MomentDiagram } from '@/features/plan/components/moment-diagram';
+import { LoadBeside } from '@/features/plan/components/load-beside';
 import { MovingLoad } from '@/features/plan/components/moving-load';
+import { OneWheel } from '@/features/plan/components/one-wheel';
+import { WinchPull } from '@/features/plan/components/winch-pull';
 import { WorstTable } from '@/features/plan/components/worst-table';
 import { path } from '@/shared/lib/path';
 import { PlanPages } from '@/shared/ui/plan-pages';
@@ -67,7 +70,7 @@ export function LoadsSheet({ job, loads }: { job: number; loads: LoadsProps }) {
                             <p className="mt-2 text-soft">
                                 Static moments times {loads.factor} (shop value), half on each rail, the weaker one counts, worn as
                                 measured; on a jack without that factor. A number with these assumptions and never a release: no torsion, no
-                                braking, no fatigue.
+                                fatigue.{!loads.brakes && ' Braking is told when each mass and an axle have their heights.'}
                             </p>
                         </section>
                     </div>
@@ -77,17 +80,17 @@ export function LoadsSheet({ job, loads }: { job: number; loads: LoadsProps }) {
                         </h2>
                         <p>{gives(loads, chosen)}</p>
                     </section>
-                    <MovingLoad job={job} fields={loads.moving} />
-                    <p>
-                        A load that hangs beside an open rail twists it as well:{' '}
-                        <Link
-                            className="inline-flex min-h-11 items-center underline underline-offset-4"
-                            href={path('tool', { tool: 'torsion' })}
-                        >
-                            how far, and what boxing does to it
-                        </Link>
-                        .
-                    </p>
+                    <section aria-labelledby="one-wheel">
+                        <h2 id="one-wheel" className="mb-1 text-2xl">
+                            One wheel lifted
+                        </h2>
+                        <OneWheel loads={loads} />
+                    </section>
+                    <div className="grid gap-6 xl:grid-cols-3">
+                        <MovingLoad job={job} fields={loads.moving} />
+                        <WinchPull job={job} fields={loads.winch} />
+                        <LoadBeside job={job} fields={loads.beside} />
+                    </div>
                 </>
             )}
         </div>
@@ -98,7 +101,8 @@ export function LoadsSheet({ job, loads }: { job: number; loads: LoadsProps }) {
 function gives(loads: LoadsProps, chosen: string): string {
     const of = (one: LoadsProps['before']) => one?.cases.find((each) => each.kind === chosen);
     const [was, is] = [of(loads.before), of(loads.after ?? loads.before)];
-    if (is?.kind.startsWith('jacked')) return 'Sag and frequency are told on the axles, not on a jack.';
+    if (is && (is.kind.startsWith('jacked') || is.kind === 'braking'))
+        return 'Sag and frequency are told of a frame that stands on its wheels.';
     if (!is || is.sag === null) return 'No rail is entered between the axles, so that neither sag nor frequency can be told.';
     const sag = `${Math.abs(is.sag).toFixed(1)} mm ${is.sag < 0 ? 'up' : 'down'} midway between the axles`;
     const frequency = is.frequency === null ? '' : `, first bending at ${is.frequency.toFixed(1)} Hz`;

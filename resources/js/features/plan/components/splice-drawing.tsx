@@ -63,7 +63,7 @@ export function SpliceDrawing({ site, option }: { site: SpliceSiteProps; option:
                     )}
                 </g>
             ))}
-            <path d={`M0 ${-site.depth / 2 - 12}V${site.depth / 2 + 12}`} stroke="var(--now)" strokeWidth={2.4} />
+            <path d={jointLine(site.depth, option)} fill="none" stroke="var(--now)" strokeWidth={2.4} />
             <g fontSize={13} fill="var(--dye-soft)" textAnchor="middle">
                 {columns.map((x, i) => (
                     <g key={x}>
@@ -82,4 +82,13 @@ export function SpliceDrawing({ site, option }: { site: SpliceSiteProps; option:
             </g>
         </svg>
     );
+}
+
+/** Where the rail is parted: square, on a slant, or stepped at the two edges of the web. */
+function jointLine(depth: number, option: SpliceOptionProps): string {
+    const half = depth / 2;
+    const lean = Math.tan((option.slant * Math.PI) / 180) * half;
+    const [top = 0, web = 0, bottom = 0] = option.steps;
+    if (lean > 0) return `M${-lean} ${-half - 12}L${lean} ${half + 12}`;
+    return `M${top} ${-half - 12}V${-half + 8}H${web}V${half - 8}H${bottom}V${half + 12}`;
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { SpliceDrawing } from '@/features/plan/components/splice-drawing';
+import { SpliceWork } from '@/features/plan/components/splice-work';
 import { SpliceTable } from '@/features/plan/components/splice-table';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
@@ -17,7 +18,14 @@ import type { SplicePageProps } from '@/types/props';
 export function SpliceSheet({ job, initial }: { job: number; initial: SplicePageProps }) {
     const { unit, denominator } = useUnits();
     const [splice, setSplice] = useState(initial);
-    const [values, setValues] = useState<Record<string, unknown>>(initial.site ? { at: typedLength(initial.site.station, unit) } : {});
+    const [values, setValues] = useState<Record<string, unknown>>(
+        initial.site
+            ? {
+                  at: typedLength(initial.site.station, unit),
+                  insertLength: initial.site.insert === null ? '' : typedLength(initial.site.insert, unit),
+              }
+            : {},
+    );
     const [refusal, setRefusal] = useState<{ message: string; fields: Record<string, string> } | null>(null);
     const [chosen, setChosen] = useState<string | null>(null);
     const ask = async (given: Record<string, unknown>) => {
@@ -35,7 +43,7 @@ export function SpliceSheet({ job, initial }: { job: number; initial: SplicePage
         <div className="flex min-h-0 flex-1 flex-col gap-5 bg-paper p-4 lg:overflow-y-auto [&>*]:shrink-0" tabIndex={-1}>
             <PlanPages job={job} current="splice" />
             <form
-                className="grid grid-cols-2 items-end gap-3 sm:grid-cols-3 xl:grid-cols-6"
+                className="grid grid-cols-2 items-end gap-3 sm:grid-cols-3 xl:grid-cols-5"
                 aria-label="The joint"
                 onSubmit={(event) => {
                     event.preventDefault();
@@ -54,7 +62,11 @@ export function SpliceSheet({ job, initial }: { job: number; initial: SplicePage
                             key={place.operation}
                             look="quiet"
                             onClick={() => {
-                                const next = { ...values, at: typedLength(place.station, unit) };
+                                const next = {
+                                    ...values,
+                                    at: typedLength(place.station, unit),
+                                    insertLength: place.insert === null ? '' : typedLength(place.insert, unit),
+                                };
                                 setValues(next);
                                 void ask(next);
                             }}
@@ -88,6 +100,7 @@ export function SpliceSheet({ job, initial }: { job: number; initial: SplicePage
                         <p className="mb-2">
                             {option.made} {say(option.verdict, unit)} {say(option.improves, unit)}
                         </p>
+                        <SpliceWork option={option} />
                         <SpliceDrawing site={splice.site} option={option} />
                     </section>
                     <p className="border border-ink px-3 py-2">

@@ -1,4 +1,3 @@
-import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
@@ -56,13 +55,6 @@ export function StandForm({ job, cut, fields }: { job: number; cut: number; fiel
                     Stand them on posts
                 </Button>
             </form>
-            <p className="mt-3">
-                Once the halves are apart:{' '}
-                <Link className="inline-flex min-h-11 items-center underline underline-offset-4" href={path('tool', { tool: 'spread' })}>
-                    how the loose half lies, and what to move first
-                </Link>
-                .
-            </p>
             {refusal && (
                 <div role="alert" className="mt-2">
                     <Trouble title="Not worked out">{refusal.message}</Trouble>
@@ -127,6 +119,13 @@ function Half({ half }: { half: HalfProps }) {
                         <p className="mt-1">
                             One post carries up to {(half.load / 1000).toFixed(1)} kN of {(half.allowable / 1000).toFixed(1)} kN allowed (
                             {half.governs}): {half.used <= 1 ? '○ strong enough, upright and loaded in its axis' : '■ too weak'}.
+                        </p>
+                    )}
+                    {half.shims && (
+                        <p className="mt-1">
+                            Under the feet: first posts left {show(half.shims[0] ?? 0)}, right {show(half.shims[1] ?? 0)}; second posts left{' '}
+                            {show(half.shims[2] ?? 0)}, right {show(half.shims[3] ?? 0)}. Steel plates on clean floor, driven in until all
+                            four carry.
                         </p>
                     )}
                 </>

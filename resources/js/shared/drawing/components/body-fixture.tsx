@@ -96,6 +96,8 @@ function outline({ kind, up, diameter }: BodyFixtureProps, scene: Scene, { x, wi
         case 'rivet':
         case 'bolt':
             return ring(x, middle - up * scene.scale, Math.max(2.2, ((diameter ?? 10) / 2) * scene.scale), kind !== 'hole');
+        case 'back-of-cab':
+            return `M${x} ${low}V${high - deep * 1.2}H${x - 14}`;
         case 'weld':
             return [0.1, 0.3, 0.5, 0.7, 0.9].map((at) => `M${x - 4} ${high + deep * at}l8 -5`).join('') + `M${x} ${high}V${low}`;
         case 'bend':
