@@ -67,6 +67,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/{job}/plan/beside', [PlanPageController::class, 'hangBeside'])->name('loads.beside');
     Route::post('/jobs/{job}/plan/mounts', [PlanPageController::class, 'spaceMounts'])->name('mounts.space');
     Route::post('/jobs/{job}/plan/brackets', [PlanPageController::class, 'fitBrackets'])->name('mounts.fit');
+    Route::post('/jobs/{job}/plan/bolts', [PlanPageController::class, 'boltMount'])->name('mounts.bolts');
+    Route::post('/jobs/{job}/plan/body-cut', [PlanPageController::class, 'cutBody'])->name('mounts.body-cut');
     Route::get('/jobs/{job}/plan/loads', [PlanPageController::class, 'loads'])->name('loads');
     Route::get('/jobs/{job}/plan/papers', [PlanPageController::class, 'papers'])->name('papers');
     Route::get('/jobs/{job}/plan/papers/document', [PlanPageController::class, 'document'])->name('papers.document');

@@ -141,6 +141,28 @@ describe('the loads', function () {
     });
 });
 
+describe('mounts of a frame that changes', function () {
+    beforeEach(function () {
+        $mounts = array_map(fn (int $i): array => ['id' => "BM$i", 'kind' => 'body-mount', 'name' => "mount $i", 'station' => 800 + 1000 * $i], range(0, 4));
+        $this->job->update(['frame' => [...$this->job->frame, 'features' => [...$this->job->frame['features'], ...$mounts]]]);
+    });
+
+    it('are held by their bolts, under their share of the body where nothing else is said', function () {
+        $told = $this->postJson("$this->at/bolts", ['unit' => 'mm', 'values' => ['mass' => '400', 'factor' => '2', 'columns' => '2', 'rows' => '2']])->assertOk();
+        expect($told->json('used'))->toBeGreaterThan(0)->toBeLessThan(1)->and($told->json('mass'))->toEqual(400);
+        expect($this->postJson("$this->at/bolts", ['unit' => 'mm', 'values' => ['mount' => 'mount 2']])->assertOk()->json('mass'))->toBeGreaterThan(50);
+        $this->postJson("$this->at/bolts", ['unit' => 'mm', 'values' => ['mount' => 'nothing of that name']])->assertUnprocessable()->assertJsonPath('problems.0.path', 'mount');
+    });
+
+    it('meet those of a body that is cut with it, or are told by how much they do not', function () {
+        $this->postJson("$this->at/body-cut", ['unit' => 'mm', 'values' => ['at' => '1350']])->assertUnprocessable()->assertJsonPath('problems.0.path', 'by');
+        ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
+        expect(collect($this->postJson("$this->at/body-cut", ['unit' => 'mm', 'values' => ['at' => '1350']])->assertOk()->json('mounts'))->every('meets'))->toBeTrue();
+        $late = $this->postJson("$this->at/body-cut", ['unit' => 'mm', 'values' => ['at' => '4000']])->assertOk();
+        expect($late->json('canMeet'))->toBeTrue()->and(collect($late->json('mounts'))->where('meets', false)->pluck('off')->unique()->all())->toEqual([-640]);
+    });
+});
+
 describe('what the plan does', function () {
     it('is told before and after, with what comes along', function () {
         ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
@@ -228,7 +250,7 @@ describe('the sheets for the bench', function () {
         ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640', 'kerf' => '3', 'gap' => '2'], ['id' => 'mount5', 'kind' => 'add-feature', 'new' => ['kind' => 'body-mount', 'station' => '2200', 'length' => '90']]);
         $sheets = preg_replace('/\s+/', ' ', (string) $this->get("$this->at/papers/document")->assertOk()->getContent());
         expect($sheets)->toContain('Cut sheet op1: Stretch: length put in 640.0', 'First cut, station 1350.0', '230.0 mm behind EL', '250.0 mm ahead of FL', 'Insert to saw: 640.1', '640.0 mm put in + 3.0 mm kerf of the rail cut', 'must read after', '840.0',
-            'Both halves on posts', 'Splice sheet, joint at 1350.0', 'Plugs ⌀', 'Marking out', 'body mount mount5', 'What comes along', 'rear wiring loom', 'Before and after', '3940.0', 'Axle loads, kg', 'Nothing here is an approval');
+            'Both halves on posts', 'Splice sheet, joint at 1350.0', 'Boxed across the joint', 'Fillet at', 'Marking out', 'body mount mount5', 'What comes along', 'rear wiring loom', 'Before and after', '3940.0', 'Axle loads, kg', 'Nothing here is an approval');
     });
 
     it('say that nothing is planned, and print all the same', function () {

@@ -8,6 +8,8 @@ use App\Actions\Plan\KeepSpread;
 use App\Actions\Plan\TickAlong;
 use App\Documents\PlannedJob;
 use App\Http\Props\BesideProps;
+use App\Http\Props\BodyCutProps;
+use App\Http\Props\BoltedProps;
 use App\Http\Props\BracketedProps;
 use App\Http\Props\ConsequencesProps;
 use App\Http\Props\CutPageProps;
@@ -21,6 +23,8 @@ use App\Http\Props\SpreadProps;
 use App\Http\Props\StandProps;
 use App\Http\Props\WinchedProps;
 use App\Http\Requests\BesideRequest;
+use App\Http\Requests\BodyCutRequest;
+use App\Http\Requests\BoltsRequest;
 use App\Http\Requests\BracketsRequest;
 use App\Http\Requests\MountsRequest;
 use App\Http\Requests\MovingLoadRequest;
@@ -111,6 +115,20 @@ final class PlanPageController extends Controller
         $this->authorize('view', $job);
 
         return new JsonResponse(BracketedProps::from(PlannedJob::of($job), $request->values()));
+    }
+
+    public function boltMount(BoltsRequest $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+
+        return new JsonResponse(BoltedProps::of(PlannedJob::of($job), $request->values()));
+    }
+
+    public function cutBody(BodyCutRequest $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+
+        return new JsonResponse(BodyCutProps::of(PlannedJob::of($job), $request->values()));
     }
 
     public function loads(Request $request, Job $job): Response

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use App\Documents\PlannedJob;
+use Geodex\Core\Calculators\Mounts\BodyCut;
+use Geodex\Core\Calculators\Mounts\MountBolts;
 use Geodex\Core\Calculators\Mounts\MountFields;
 use Geodex\Core\Chassis\Fixture;
 use Geodex\Core\Frame\Side;
@@ -18,8 +20,10 @@ final readonly class MountsProps
      * @param  list<MountProps>  $mounts
      * @param  list<FieldProps>  $along
      * @param  list<FieldProps>  $brackets
+     * @param  list<FieldProps>  $bolts  what is asked about the bolts of one
+     * @param  list<FieldProps>  $bodyCut  what is asked about a body that is cut with the frame
      */
-    public function __construct(public array $mounts, public array $along, public array $brackets, public ?TroubleProps $trouble) {}
+    public function __construct(public array $mounts, public array $along, public array $brackets, public array $bolts, public array $bodyCut, public ?TroubleProps $trouble) {}
 
     public static function from(PlannedJob $job): self
     {
@@ -34,6 +38,8 @@ final readonly class MountsProps
             ), $mounts),
             along: array_map(FieldProps::from(...), MountFields::along()),
             brackets: array_map(FieldProps::from(...), MountFields::brackets()),
+            bolts: array_map(FieldProps::from(...), MountBolts::fields()),
+            bodyCut: array_map(FieldProps::from(...), BodyCut::fields()),
             trouble: $job->failure === null ? null : TroubleProps::from($job->failure),
         );
     }

@@ -66,6 +66,16 @@ export interface BesideProps {
     trouble: string | null;
 }
 
+/** A body that is cut with its frame; mm. */
+export interface BodyCutProps {
+    by: number;
+    mounts: BodyMountProps[];
+    from: number | null;
+    to: number | null;
+    canMeet: boolean;
+    trouble: string | null;
+}
+
 /** A feature where the drawing shows it; mm. */
 export interface BodyFixtureProps {
     id: string;
@@ -89,6 +99,14 @@ export interface BodyLineProps {
     path: number[][];
 }
 
+/** Whether a mount of a body that was cut meets the frame again, and by how much it stands behind (mm). */
+export interface BodyMountProps {
+    mount: string;
+    station: number;
+    off: number;
+    meets: boolean;
+}
+
 /** The body of a frame for the drawing: where its rails, features and lines lie; mm. */
 export interface BodyProps {
     rails: BodyRailProps[];
@@ -102,6 +120,16 @@ export interface BodyRailProps {
     side: 'left' | 'right' | 'centre';
     knots: number[][];
     isBoxed: boolean;
+}
+
+/** What the bolts of a mount bear; kg and N. */
+export interface BoltedProps {
+    mass: number;
+    shear: number;
+    pull: number;
+    used: number;
+    allowedShear: number;
+    allowedPull: number;
 }
 
 /** A bracket of a body: whether it finds a place, how far it moves on top of the common shift, or would have to; mm. */
@@ -526,6 +554,8 @@ export interface MountsProps {
     mounts: MountProps[];
     along: FieldProps[];
     brackets: FieldProps[];
+    bolts: FieldProps[];
+    bodyCut: FieldProps[];
     trouble: TroubleProps | null;
 }
 

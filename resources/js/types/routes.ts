@@ -42,6 +42,8 @@ export const routes = {
     login: '/login',
     logout: '/logout',
     mounts: '/jobs/{job}/plan/mounts',
+    'mounts.body-cut': '/jobs/{job}/plan/body-cut',
+    'mounts.bolts': '/jobs/{job}/plan/bolts',
     'mounts.fit': '/jobs/{job}/plan/brackets',
     'mounts.space': '/jobs/{job}/plan/mounts',
     movement: '/jobs/{job}/surveys/{survey}/movement/{since}',

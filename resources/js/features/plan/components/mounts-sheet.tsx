@@ -1,5 +1,7 @@
 import { Link } from '@inertiajs/react';
+import { BodyCut } from '@/features/plan/components/body-cut';
 import { BracketFit } from '@/features/plan/components/bracket-fit';
+import { MountBolts } from '@/features/plan/components/mount-bolts';
 import { MountSpacing } from '@/features/plan/components/mount-spacing';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
@@ -21,6 +23,8 @@ export function MountsSheet({ job, mounts }: { job: number; mounts: MountsProps 
             <div className="grid gap-6 xl:grid-cols-2">
                 <MountSpacing job={job} fields={mounts.along} />
                 <BracketFit job={job} fields={mounts.brackets} />
+                <MountBolts job={job} fields={mounts.bolts} />
+                <BodyCut job={job} fields={mounts.bodyCut} />
             </div>
             <section aria-labelledby="all">
                 <h2 id="all" className="mb-1 text-2xl">
@@ -63,7 +67,7 @@ export function MountsSheet({ job, mounts }: { job: number; mounts: MountsProps 
                 )}
             </section>
             <p>
-                What bolts, welds or rivets of a mount bear:{' '}
+                Plugs, weld lines, or bolts in no rows and columns:{' '}
                 <Link className="inline-flex min-h-11 items-center underline underline-offset-4" href={path('tool', { tool: 'fasteners' })}>
                     each of a group, under a load beside it
                 </Link>
