@@ -53,6 +53,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::put('/jobs/{job}/plan', [PlanController::class, 'update'])->name('plan.save');
     Route::post('/jobs/{job}/plan/variant', [PlanController::class, 'variant'])->name('plan.variant');
+    Route::post('/jobs/{job}/plan/start', [PlanController::class, 'start'])->name('plan.start');
     Route::delete('/jobs/{job}/plan/variant/{variant}', [PlanController::class, 'dropVariant'])->name('plan.drop-variant');
     Route::get('/jobs/{job}/plan/target.csv', [PlanController::class, 'target'])->name('plan.target');
     Route::get('/jobs/{job}/plan/cut', [PlanPageController::class, 'cut'])->name('cut');

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property 'A'|'B'|'C' $plan_variant  in force
  * @property ?array<string, list<array{code: string, kind: string, parameters: array<string, mixed>}>> $plan_others  operations by the letter of their variant
  * @property ?list<array{cut: string, readings: array<string, float>, by: string, at: string}> $plan_spread  rounds across the gap, in order; mm
+ * @property ?string $plan_from  code of the survey that the plan starts from; null for the chart
  * @property ?array{crossing: array<string, string>, ticked: list<string>} $plan_along  what crosses a cut, by name with its change, and what of it was seen to
  * @property Workshop $workshop
  * @property Carbon $updated_at
@@ -29,7 +30,7 @@ use Illuminate\Support\Carbon;
  */
 final class Job extends Model
 {
-    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread'];
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread', 'plan_from'];
 
     protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'plan_spread' => 'array', 'archived_at' => 'datetime'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Report;
 
+use App\Documents\MeasuredFrame;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use Geodex\Core\Plan\FramePlanner;
@@ -17,7 +18,7 @@ final readonly class TargetCsv
     public function write(Job $job): string
     {
         $core = $this->jobs->read($job);
-        $plan = (new FramePlanner($job->workshop->shop()))->plan($core->frame, $core->operations, $core->chassis);
+        $plan = (new FramePlanner($job->workshop->shop()))->plan(app(MeasuredFrame::class)->start($job, $core->frame), $core->operations, $core->chassis);
         $rows = [];
         foreach ($core->frame->points as $point) {
             $target = $plan->target[$point->id];

@@ -18,6 +18,26 @@ describe('the plan', function () {
         $this->get("/jobs/{$this->job->id}/plan")->assertInertia(fn ($page) => $page->where('plan.operations.0.values.length', 640));
     });
 
+    it('starts from the survey as measured where a person says so, and from no survey that there is not', function () {
+        $chart = $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [$this->stretch]])->assertOk();
+        expect($chart->json('startsFrom'))->toBeNull()->and($chart->json('surveys'))->toContain('before');
+        $measured = $this->postJson("/jobs/{$this->job->id}/plan/start", ['survey' => 'before'])->assertOk();
+        $off = fn (string $id): array => array_map(fn ($a, $b): float => abs($a - $b), collect($measured->json('target'))->firstWhere('id', $id)['target'], collect($chart->json('target'))->firstWhere('id', $id)['target']);
+        expect($measured->json('startsFrom'))->toBe('before')->and(max(array_map(fn (array $point): float => max($off($point['id'])), $chart->json('target'))))->toBeGreaterThan(0.5)->toBeLessThan(60.0)
+            // The measured rail slopes a little at the cut, and the insert with it.
+            ->and($measured->json('wheelbaseAfter'))->toEqualWithDelta(3940, 0.5);
+        $document = json_decode((string) $this->get("/jobs/{$this->job->id}/file")->getContent(), true);
+        expect($document['plan']['from'])->toBe('before');
+        $this->postJson("/jobs/{$this->job->id}/plan/start", ['survey' => 'never'])->assertUnprocessable();
+        $this->postJson("/jobs/{$this->job->id}/plan/start", ['survey' => ''])->assertOk()->assertJsonPath('startsFrom', null);
+    });
+
+    it('tells by how much the ends miss each other as they were measured', function () {
+        $plan = $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [[...$this->stretch, 'at' => '1350']]])->assertOk();
+        $said = array_map(sentence(...), $plan->json('ends'));
+        expect($said)->toHaveCount(2)->and($said[0])->toStartWith('op1, left: ')->and($said[1])->toStartWith('op1, right: ');
+    });
+
     it('takes lengths in inches', function () {
         $plan = $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'in', 'operations' => [[...$this->stretch, 'at' => '90 1/2', 'length' => "2'", 'kerf' => '1/8', 'witness' => '4']]])->assertOk();
         expect($plan->json('operations.0.values'))->toMatchArray(['at' => 2298.7, 'length' => 609.6, 'kerf' => 3.175, 'witness' => 101.6]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
+use App\Documents\MeasuredFrame;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use App\Models\PlanOperation;
@@ -21,7 +22,7 @@ use Illuminate\Support\Facades\DB;
 /** Replaces the plan of a job, if it can be carried out. */
 final readonly class SavePlan
 {
-    public function __construct(private StoredJob $jobs, private KeepCrossing $crossing) {}
+    public function __construct(private StoredJob $jobs, private KeepCrossing $crossing, private MeasuredFrame $measured) {}
 
     /**
      * @param  list<array<string, mixed>>  $typed  operations by the fields of their kinds, as typed
@@ -33,7 +34,7 @@ final readonly class SavePlan
     {
         $core = $this->jobs->read($job);
         $operations = $this->read($typed, $unit, new StationNames($core->frame));
-        (new FramePlanner($job->workshop->shop()))->plan($core->frame, $operations, $core->chassis);
+        (new FramePlanner($job->workshop->shop()))->plan($this->measured->start($job, $core->frame), $operations, $core->chassis);
         DB::transaction(function () use ($job, $operations, $typed): void {
             $job->operations()->delete();
             $typed = array_column($typed, null, 'id');

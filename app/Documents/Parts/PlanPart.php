@@ -27,7 +27,7 @@ final readonly class PlanPart implements JobPart, SavedPart
     {
         $variant = $owner->newQuery()->whereKey($owner->getKey())->value('plan_variant');
 
-        return ['variant' => $variant, ...$owner->operations()->get()->mapWithKeys(fn (PlanOperation $one): array => [$one->code => ['kind' => $one->kind, ...$one->parameters]])->all()];
+        return ['variant' => $variant, 'from' => $owner->newQuery()->whereKey($owner->getKey())->value('plan_from'), ...$owner->operations()->get()->mapWithKeys(fn (PlanOperation $one): array => [$one->code => ['kind' => $one->kind, ...$one->parameters]])->all()];
     }
 
     public function layOut(Job $job, Layout $as): array
@@ -39,7 +39,7 @@ final readonly class PlanPart implements JobPart, SavedPart
         foreach ($job->plan_others ?? [] as $letter => $kept) {
             $others[] = ['variant' => $letter, 'operations' => array_map(fn (array $one): array => $write($one['code'], $one['kind'], $one['parameters']), $kept)];
         }
-        $plan = array_filter(['operations' => $operations, 'variant' => $others === [] && $job->plan_variant === 'A' ? null : $job->plan_variant, 'others' => $others, 'spread' => $as->asTyped ? $job->plan_spread : null], fn (mixed $part): bool => $part !== null && $part !== []);
+        $plan = array_filter(['operations' => $operations, 'variant' => $others === [] && $job->plan_variant === 'A' ? null : $job->plan_variant, 'others' => $others, 'from' => $as->asTyped ? $job->plan_from : null, 'spread' => $as->asTyped ? $job->plan_spread : null], fn (mixed $part): bool => $part !== null && $part !== []);
 
         return ['plan' => $plan === [] ? null : $plan];
     }
@@ -53,6 +53,6 @@ final readonly class PlanPart implements JobPart, SavedPart
         foreach ($from->job->others as $other) {
             $others[$other->letter] = array_map(PlanOperation::columns(...), $other->operations);
         }
-        $stored->update(['plan_variant' => $from->job->variant, 'plan_others' => $others === [] ? null : $others, 'plan_spread' => $from->section('plan')['spread'] ?? null]);
+        $stored->update(['plan_variant' => $from->job->variant, 'plan_others' => $others === [] ? null : $others, 'plan_from' => $from->job->planFrom, 'plan_spread' => $from->section('plan')['spread'] ?? null]);
     }
 }

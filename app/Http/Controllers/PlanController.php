@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Plan\SavePlan;
+use App\Actions\Plan\StartPlanFrom;
 use App\Actions\Plan\SwitchVariant;
 use App\Actions\Saving\SavePart;
 use App\Documents\Parts\PlanPart;
@@ -44,6 +45,15 @@ final class PlanController extends Controller
         $letter = $this->text($request, 'variant');
         abort_unless(in_array($letter, Variant::LETTERS, true), 422);
         $part->handle(new PlanPart, $job, $this->readAt($request), fn () => $switch->handle($job, $letter));
+
+        return new JsonResponse(PlanProps::from($job->refresh()));
+    }
+
+    public function start(Request $request, Job $job, StartPlanFrom $start, SavePart $part): JsonResponse
+    {
+        $this->authorize('work', $job);
+        $survey = $this->text($request, 'survey');
+        $part->handle(new PlanPart, $job, $this->readAt($request), fn () => $start->handle($job, $survey === '' ? null : $survey));
 
         return new JsonResponse(PlanProps::from($job->refresh()));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use App\Documents\MeasuredFrame;
 use App\Documents\Parts\DrivelinePart;
 use App\Documents\Parts\Revision;
 use App\Documents\StoredJob;
@@ -42,7 +43,7 @@ final readonly class DrivelineProps
                 return new self(form: $form, before: null, after: null, limits: $shown, trouble: null, revision: Revision::of(new DrivelinePart, $job));
             }
             $calculator = new ShaftCalculator($limits);
-            $plan = $core->operations === [] ? null : (new FramePlanner($job->workshop->shop()))->plan($core->frame, $core->operations, $core->chassis);
+            $plan = $core->operations === [] ? null : (new FramePlanner($job->workshop->shop()))->plan(app(MeasuredFrame::class)->start($job, $core->frame), $core->operations, $core->chassis);
 
             return new self(
                 form: $form,

@@ -47,6 +47,6 @@ final readonly class MountsProps
     /** @return list<Sight> */
     private static function seen(StationSights $sights, Fixture $one, Side $side): array
     {
-        return $one->side->is($side) ? $sights->of($one->station, $side) : [];
+        return $one->side->is($side) ? $sights->of($one->station, $side, $one->id()) : [];
     }
 }

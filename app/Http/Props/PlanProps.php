@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use App\Documents\MeasuredFrame;
 use App\Documents\Parts\PlanPart;
 use App\Documents\Parts\Revision;
 use App\Documents\StoredJob;
 use App\Models\Job;
 use App\Models\PlanOperation;
+use App\Models\Survey;
 use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Chassis\Line;
 use Geodex\Core\Failure\CoreFailure;
@@ -19,6 +21,7 @@ use Geodex\Core\JobFile\Job as CoreJob;
 use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Plan\CutLength;
 use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\MeasuredEnds;
 use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\PlannedFrame;
 use Geodex\Core\Plan\RailLine;
@@ -39,6 +42,9 @@ final readonly class PlanProps
      * @param  list<Sentence>  $warnings
      * @param  'A'|'B'|'C'  $variant  in force
      * @param  list<string>  $variants  that there are
+     * @param  ?string  $startsFrom  code of the survey that it is laid on; null for the chart
+     * @param  list<string>  $surveys  codes of those that it could start from
+     * @param  list<Sentence>  $ends  by how much measured ends do not meet
      * @param  list<string>  $adrift  what was measured from a point that the chart no longer places
      * @param  array<string, array<string, string>>  $named  what an operation can name: words by id, by list of the frame
      * @param  ?list<float>  $rail  stations of its front and rear end
@@ -61,6 +67,9 @@ final readonly class PlanProps
         public array $adrift,
         public string $variant,
         public array $variants,
+        public ?string $startsFrom,
+        public array $surveys,
+        public array $ends,
         public ?TroubleProps $trouble,
         public string $revision,
     ) {}
@@ -74,7 +83,8 @@ final readonly class PlanProps
         $axles = array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $core->frame->axles);
         try {
             $rail = new RailLine($core->frame, $core->chassis->span());
-            $plan = (new FramePlanner($shop))->plan($core->frame, $core->operations, $core->chassis);
+            $start = app(MeasuredFrame::class)->start($job, $core->frame);
+            $plan = (new FramePlanner($shop))->plan($start, $core->operations, $core->chassis);
         } catch (CoreFailure $failure) {
             return new self(
                 operations: $operations,
@@ -94,16 +104,19 @@ final readonly class PlanProps
                 adrift: array_map(strval(...), $core->adrift),
                 variant: $job->plan_variant,
                 variants: self::variants($job),
+                startsFrom: $job->plan_from,
+                surveys: self::surveys($job),
+                ends: [],
                 trouble: TroubleProps::from($failure),
                 revision: Revision::of(new PlanPart, $job),
             );
         }
 
         return new self(
-            operations: $operations, kinds: $kinds, target: self::target($core->frame->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->chassis, $plan, $job), stations: self::stations($core),
+            operations: $operations, kinds: $kinds, target: self::target($start->points, $plan), cuts: self::cuts($plan), carried: self::carried($core->chassis, $plan, $job), stations: self::stations($core),
             wheelbaseBefore: $plan->wheelbaseBefore, wheelbaseAfter: $plan->wheelbaseAfter, axlesBefore: $axles,
             axlesAfter: array_map(fn (Axle $axle): AxleProps => AxleProps::from($axle), $plan->frame->axles),
-            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), named: self::named($core->chassis), adrift: array_map(strval(...), $core->adrift), variant: $job->plan_variant, variants: self::variants($job), trouble: null, revision: Revision::of(new PlanPart, $job),
+            warnings: $plan->warnings, rail: [$rail->front(), $rail->rear()], bodyAfter: $core->chassis->isEmpty() ? null : BodyProps::from($plan->chassis, $plan->frame->points), named: self::named($core->chassis), adrift: array_map(strval(...), $core->adrift), variant: $job->plan_variant, variants: self::variants($job), startsFrom: $job->plan_from, surveys: self::surveys($job), ends: self::ends($job, $plan), trouble: null, revision: Revision::of(new PlanPart, $job),
         );
     }
 
@@ -120,6 +133,25 @@ final readonly class PlanProps
             chart: $point->reference?->toArray(),
             target: $plan->target[$point->id]?->toArray(),
         ), $points);
+    }
+
+    /** @return list<string> */
+    private static function surveys(Job $job): array
+    {
+        return array_values($job->loadMissing('surveys')->surveys->map(fn (Survey $one): string => $one->code)->all());
+    }
+
+    /** @return list<Sentence> */
+    private static function ends(Job $job, PlannedFrame $plan): array
+    {
+        $measured = app(MeasuredFrame::class);
+        $survey = $plan->shifts->all === [] ? null : $measured->against($job);
+        if ($survey === null) {
+            return [];
+        }
+        $ends = new MeasuredEnds($measured->places($survey));
+
+        return array_merge(...array_map($ends->across(...), $plan->shifts->all));
     }
 
     /** @return list<string> */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use Geodex\Core\Calculators\Plan\SpreadRound;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\Plan\Stand\SpreadGuide;
-use Geodex\Core\Plan\Stand\SpreadRound;
 use Geodex\Core\Shop\Shop;
 
 /** A round of readings across a gap, with how the loose half lies and what to move, in order; mm and degrees. */

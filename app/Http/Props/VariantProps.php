@@ -28,7 +28,7 @@ final readonly class VariantProps
     {
         $words = array_map(fn (Operation $one): string => $one->id().' '.mb_strtolower($one::label()), $variant->operations);
         try {
-            $plan = (new FramePlanner($job->shop))->plan($job->core->frame, $variant->operations, $job->core->chassis);
+            $plan = (new FramePlanner($job->shop))->plan($job->start, $variant->operations, $job->core->chassis);
         } catch (CoreFailure $failure) {
             return new self($variant->letter, $inForce, $words, [], null, 0, 0, $failure->getMessage());
         }

@@ -6,6 +6,9 @@ namespace Geodex\Core\Cli;
 
 use Geodex\Core\JobFile\Job;
 use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\MeasuredEnds;
+use Geodex\Core\Plan\MeasuredPlace;
+use Geodex\Core\Survey\SurveyComputer;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
 
@@ -14,6 +17,9 @@ final class PlanCommand extends JobCommand
 {
     protected function document(Job $job, InputInterface $input): array
     {
-        return (new PlanDocument)->of((new FramePlanner)->plan($job->frame, $job->operations, $job->chassis));
+        $survey = $job->planFrom === null ? null : $job->survey($job->planFrom);
+        $frame = $survey === null ? $job->frame : MeasuredEnds::frame($job->frame, MeasuredPlace::all($job->frame, (new SurveyComputer)->compute($job->frame, $survey)->points));
+
+        return (new PlanDocument)->of((new FramePlanner)->plan($frame, $job->operations, $job->chassis));
     }
 }

@@ -70,7 +70,7 @@ final readonly class FitJudge
             $open[] = Sentence::of('fit.undecided', 'Not decided: {points}.', points: $this->listed($unsure));
         }
         if (! $result->network->consistent) {
-            $open[] = Sentence::of('fit.scatter', 'The readings agree worse than the accuracy they claim: take more care, or look for a frame that moved meanwhile.');
+            $open[] = Sentence::of('fit.scatter', 'The readings scatter {times} times as much as their tools claim, so every interval is that much wider: take more care, or look for a frame that moved meanwhile.', times: sprintf('%.1f', $result->network->widening()));
         }
         $unchecked = count(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Used && ! $reading->checked));
         if ($unchecked > 0) {

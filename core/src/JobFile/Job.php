@@ -22,6 +22,7 @@ final readonly class Job
      * @param  list<ReferenceSource>  $sources  references that the frame can be held against
      * @param  string  $variant  of the plan, that is in force
      * @param  list<Variant>  $others
+     * @param  ?string  $planFrom  id of the survey that the plan starts from; null for the chart
      * @param  list<Problem>  $adrift  what was measured from a point that the chart no longer places; only of a job that is kept
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Job
         public array $adrift = [],
         public string $variant = 'A',
         public array $others = [],
+        public ?string $planFrom = null,
     ) {}
 
     public function survey(string $id): ?Survey

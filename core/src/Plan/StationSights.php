@@ -17,11 +17,14 @@ final readonly class StationSights
 
     public function __construct(private Frame $frame, private Chassis $chassis) {}
 
-    /** @return list<Sight> of one side: one from ahead and one from behind, where there are */
-    public function of(float $station, Side $side): array
+    /**
+     * @param  string  $own  id of what is to be found there: nothing is found from itself
+     * @return list<Sight> of one side: one from ahead and one from behind, where there are
+     */
+    public function of(float $station, Side $side, string $own = ''): array
     {
         $ahead = $behind = null;
-        foreach ($this->places($side) as [$name, $x]) {
+        foreach ($this->places($side, $own) as [$name, $x]) {
             $distance = $station - $x;
             if ($distance >= self::NEAREST_MM && ($ahead === null || $distance < $ahead->distance)) {
                 $ahead = new Sight($name, $distance);
@@ -35,7 +38,7 @@ final readonly class StationSights
     }
 
     /** @return list<array{string, float}> what has an edge or a hole to hook a tape to: charted points first, then holes and ends of features */
-    private function places(Side $side): array
+    private function places(Side $side, string $own): array
     {
         $places = [];
         foreach ($this->frame->points as $point) {
@@ -44,7 +47,7 @@ final readonly class StationSights
             }
         }
         foreach ($this->chassis->fixtures as $fixture) {
-            if (! $fixture->side->is($side) || in_array($fixture->kind, [FixtureKind::Weld, FixtureKind::Bend, FixtureKind::Crack, FixtureKind::Tank, FixtureKind::CabEnd], true)) {
+            if ($fixture->id() === $own || ! $fixture->side->is($side) || in_array($fixture->kind, [FixtureKind::Weld, FixtureKind::Bend, FixtureKind::Crack, FixtureKind::Tank, FixtureKind::CabEnd], true)) {
                 continue;
             }
             $places[] = $fixture->kind->isOpening() ? ["the middle of {$fixture->called()}", $fixture->station] : ["the rear edge of {$fixture->called()}", $fixture->rear()];

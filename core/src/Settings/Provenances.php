@@ -17,6 +17,7 @@ use Geodex\Core\Driveline\ShaftCalculator;
 use Geodex\Core\Findings\PullPlanner;
 use Geodex\Core\Plan\CutLength;
 use Geodex\Core\Plan\FrameDraft;
+use Geodex\Core\Plan\MeasuredEnds;
 use Geodex\Core\Plan\Windows\CutWindows;
 use Geodex\Core\Plan\WitnessReading;
 use Geodex\Core\Reference\Movement\MovementFinder;
@@ -35,7 +36,7 @@ final readonly class Provenances
 {
     /** @var list<class-string<HasProvenance>> */
     private const DECLARING = [
-        SurveyComputer::class, PointJudge::class, ReadingJudge::class, ExplanationFinder::class, BaseTester::class, NextReadingAdviser::class, Forecaster::class, FrameDraft::class, RailSection::class, FrameLoads::class, FrameTwist::class, CutWindows::class, SpliceComparer::class, WitnessReading::class, CutLength::class, ShaftCalculator::class, JointAngles::class, CriticalSpeed::class, PullPlanner::class, MovementFinder::class, LevelPlanner::class, SquarePlanner::class, VehicleSetter::class,
+        SurveyComputer::class, PointJudge::class, ReadingJudge::class, ExplanationFinder::class, BaseTester::class, NextReadingAdviser::class, Forecaster::class, FrameDraft::class, RailSection::class, FrameLoads::class, FrameTwist::class, MeasuredEnds::class, CutWindows::class, SpliceComparer::class, WitnessReading::class, CutLength::class, ShaftCalculator::class, JointAngles::class, CriticalSpeed::class, PullPlanner::class, MovementFinder::class, LevelPlanner::class, SquarePlanner::class, VehicleSetter::class,
     ];
 
     /** @return array<string, Provenance> by name */

@@ -13,13 +13,13 @@ use Geodex\Core\Plan\FramePlanner;
 use Geodex\Core\Plan\Stretch;
 use Geodex\Core\Tests\Support\Trucks;
 
-function mountedTruck(): Chassis
+function boltedTruck(): Chassis
 {
     return Trucks::truck(['features' => array_map(fn (int $i): array => ['id' => "B$i", 'kind' => 'body-mount', 'name' => "mount $i", 'station' => 1000 + 1000 * $i], range(0, 4))]);
 }
 
 describe('the bolts of a mount', function () {
-    $bolts = fn (array $given): MountBolts => MountBolts::of(mountedTruck(), (new FieldReader)->read(MountBolts::fields(), ['mass' => 500, 'factor' => 2, ...$given]));
+    $bolts = fn (array $given): MountBolts => MountBolts::of(boltedTruck(), (new FieldReader)->read(MountBolts::fields(), ['mass' => 500, 'factor' => 2, ...$given]));
 
     it('share a load through their middle, and pull where it stands off, as one works it out by hand', function () use ($bolts) {
         $told = $bolts(['columns' => 2, 'rows' => 2, 'up' => 60, 'diameter' => 12, 'outside' => 100]);
@@ -40,7 +40,7 @@ describe('the bolts of a mount', function () {
     });
 
     it('carry their share of what is spread along, half on each side, where no mass is given', function (string $name, float $kg) {
-        $told = MountBolts::of(mountedTruck(), (new FieldReader)->read(MountBolts::fields(), ['mount' => $name]));
+        $told = MountBolts::of(boltedTruck(), (new FieldReader)->read(MountBolts::fields(), ['mount' => $name]));
         expect($told->mass)->toEqualWithDelta($kg, 1e-9);
     })->with([
         // 900 over 900–5300 and 1800 over 1200–5000.
@@ -60,7 +60,7 @@ describe('the bolts of a mount', function () {
 
 describe('a body that is cut with its frame', function () {
     $cut = function (array $given, array $operations): BodyCut {
-        $plan = (new FramePlanner)->plan(new Frame([], [new Axle('front', 0), new Axle('rear', 3300)]), $operations, mountedTruck());
+        $plan = (new FramePlanner)->plan(new Frame([], [new Axle('front', 0), new Axle('rear', 3300)]), $operations, boltedTruck());
 
         return BodyCut::of($plan, (new FieldReader)->read(BodyCut::fields(), $given));
     };

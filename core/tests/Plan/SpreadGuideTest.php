@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Geodex\Core\Calculators\Plan\SpreadRound;
 use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Frame\Axle;
@@ -13,7 +14,6 @@ use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Plan\FramePlanner;
 use Geodex\Core\Plan\Shorten;
 use Geodex\Core\Plan\Stand\SpreadGuide;
-use Geodex\Core\Plan\Stand\SpreadRound;
 use Geodex\Core\Plan\Stretch;
 use Geodex\Core\Shop\Shop;
 

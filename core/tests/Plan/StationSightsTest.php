@@ -26,3 +26,8 @@ it('hooks the tape to nothing that is too near to be read from', function () {
 it('has one sight alone at either end', function () {
     expect(sightsAt(-650.0))->toHaveCount(1)->and(sightsAt(-650.0)[0])->toStartWith('-')->and(sightsAt(5300.0))->toHaveCount(1);
 });
+
+it('finds nothing from itself', function () {
+    expect((new StationSights(Readings::ladder(5), Trucks::truck()))->of(1540.0, Side::Left)[1]->from)->toBe('the rear edge of crossmember X2')
+        ->and((new StationSights(Readings::ladder(5), Trucks::truck()))->of(1540.0, Side::Left, 'X2')[1]->from)->not->toContain('X2');
+});

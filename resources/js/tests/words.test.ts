@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { byStation, drawnPoints } from '@/shared/drawing/lib/drawn-points';
 import { placeLabels } from '@/shared/drawing/lib/place-labels';
 import { layOut } from '@/shared/drawing/lib/scene';
-import { doubtWords, nextWords, readingName, valueWords, verdictWords } from '@/shared/lib/words';
+import { doubtWords, nextWords, readingName, valueWords, verdictNote, verdictWords } from '@/shared/lib/words';
 import { provenance } from '@/types/provenance';
 import type { NextProps, PointProps, ReadingProps } from '@/types/props';
 
@@ -76,6 +76,16 @@ test('a verdict says by how much, which way, and what is allowed', () => {
     expect(verdictWords(point({ verdict: 'in', decidingAxis: 2 }), 'mm')).toBe('within 3.0 mm allowed');
     expect(verdictWords(point({ verdict: 'unmeasured' }), 'mm')).toBe('no reading touches it yet');
     expect(verdictWords(point({ determined: [false, true, false] }), 'mm')).toBe('loose in length and height');
+});
+
+test('beside a row of numbers a verdict says only what is allowed, and why nothing is decided', () => {
+    expect(verdictNote(point(), 'mm')).toBe('offset: 3.0 mm allowed');
+    expect(verdictNote(point({ verdict: 'in' }), 'mm')).toBe('');
+    expect(verdictNote(point({ verdict: 'unsure', decidingAxis: 2, reason: 'close to the tolerance', reasons: [] }), 'mm')).toBe(
+        'height: 3.0 mm allowed; close to the tolerance',
+    );
+    expect(verdictNote(point({ determined: [false, true, false] }), 'mm')).toBe('loose in length and height');
+    expect(verdictNote(point({ verdict: 'unmeasured' }), 'mm')).toBe('no reading touches it yet');
 });
 
 test('a reading that does not fit says by how much the others differ', () => {

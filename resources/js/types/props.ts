@@ -660,6 +660,9 @@ export interface PlanProps {
     adrift: string[];
     variant: 'A' | 'B' | 'C';
     variants: string[];
+    startsFrom: string | null;
+    surveys: string[];
+    ends: Sentence[];
     trouble: TroubleProps | null;
     revision: string;
 }

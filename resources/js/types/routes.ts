@@ -53,6 +53,7 @@ export const routes = {
     plan: '/jobs/{job}/plan',
     'plan.drop-variant': '/jobs/{job}/plan/variant/{variant}',
     'plan.save': '/jobs/{job}/plan',
+    'plan.start': '/jobs/{job}/plan/start',
     'plan.target': '/jobs/{job}/plan/target.csv',
     'plan.tick': '/jobs/{job}/plan/tick',
     'plan.variant': '/jobs/{job}/plan/variant',

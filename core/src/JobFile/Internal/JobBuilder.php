@@ -56,6 +56,10 @@ final class JobBuilder
         $others = $metal->others($plan, $stations);
         $variant = $plan['variant'] ?? 'A';
         $sources = $this->sources($frame);
+        $planFrom = $plan['from'] ?? null;
+        if (is_string($planFrom) && array_filter($surveys, fn ($survey): bool => $survey->id === $planFrom) === []) {
+            $this->fields->report('plan.from', "“{$planFrom}” is no survey of this job.");
+        }
         $shaft = $this->section('driveline')['shaft'] ?? null;
         $shaft = is_array($shaft) ? (new ShaftBuilder($this->fields))->shaft($shaft, 'driveline.shaft') : null;
         $problems = $this->fields->problems();
@@ -64,7 +68,7 @@ final class JobBuilder
         }
         $title = $this->document['title'] ?? '';
 
-        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, chassis: $chassis, adrift: $metal->adrift(), variant: is_string($variant) ? $variant : 'A', others: $others, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
+        return new Job(title: is_string($title) ? $title : '', units: $this->unit, frame: $frame, chassis: $chassis, adrift: $metal->adrift(), variant: is_string($variant) ? $variant : 'A', others: $others, planFrom: is_string($planFrom) ? $planFrom : null, surveys: $surveys, operations: $operations, shaft: $shaft, sources: $sources);
     }
 
     /** What is asked of a covariance is its lower half, in mm² whatever the unit of the job. */

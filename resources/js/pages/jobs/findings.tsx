@@ -28,7 +28,6 @@ function Findings({ job, survey: initial }: Props) {
     const { survey } = useSurvey(job.id, job.survey, initial);
     const [chosen, setChosen] = useState<string | null>(null);
     const [factor, setFactor] = useState(20);
-    const doubtful = survey.readings.filter((reading) => reading.state === 'doubtful').length;
     return (
         <StageShell job={job} stage="findings" menu={<SurveyMenu job={job} />} note={<SurveyNote survey={survey} />}>
             <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
@@ -49,7 +48,7 @@ function Findings({ job, survey: initial }: Props) {
                     className="flex min-h-0 flex-col gap-4 border-ink bg-paper p-4 max-lg:border-t lg:w-[600px] relative lg:overflow-y-auto lg:border-l"
                     tabIndex={-1}
                 >
-                    {survey.fit && <FitBanner fit={survey.fit} />}
+                    {survey.fit && <FitBanner fit={survey.fit} findings={survey.trouble ? [] : survey.findings} />}
                     <ChartDoubts doubts={survey.doubts} job={job.id} />
                     {survey.trouble ? (
                         <Trouble title="Nothing to judge yet">
@@ -66,29 +65,6 @@ function Findings({ job, survey: initial }: Props) {
                             <h2 id="meaning" className="mb-2 text-2xl">
                                 What it means together
                             </h2>
-                            {doubtful > 0 && survey.explanations.length === 1 && (
-                                <p className="mb-2 text-out">
-                                    <b className="font-semibold">
-                                        {doubtful === 1 ? 'One reading does not fit' : `${doubtful} readings do not fit`}
-                                    </b>{' '}
-                                    and {doubtful === 1 ? 'is' : 'are'} left out.
-                                </p>
-                            )}
-                            {survey.network && !survey.network.consistent && (
-                                <p className="mb-2 text-out">
-                                    The readings scatter {survey.network.widening.toFixed(1)} times as much as their tools claim, so every
-                                    interval is that much wider. Measure with more care, or look for a frame that moved meanwhile.
-                                </p>
-                            )}
-                            {survey.explanations.length > 1 && (
-                                <p className="mb-2">
-                                    <b className="font-semibold">
-                                        The readings can be explained in {survey.beyond && 'more than '}
-                                        {survey.explanations.length} ways.
-                                    </b>{' '}
-                                    What they disagree on is undecided; the survey names the reading that tells them apart.
-                                </p>
-                            )}
                             <FindingList findings={survey.findings} points={survey.points} isTold={survey.explanations.length < 2} />
                         </section>
                     )}

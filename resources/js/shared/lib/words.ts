@@ -41,6 +41,18 @@ export function verdictWords(point: PointProps, unit: Unit): string {
     return point.verdict === 'out' ? `${size} ${unit} ${way}, ${allowed}` : `${size} ± ${sure} ${unit} ${way}, ${allowed}${because}`;
 }
 
+/** The same beside a row that shows the numbers already: what is allowed, and why nothing is decided. */
+export function verdictNote(point: PointProps, unit: Unit): string {
+    if (point.verdict === 'in') return '';
+    const axis = point.decidingAxis ?? 0;
+    const isShown =
+        point.verdict === 'out' ||
+        (point.verdict === 'unsure' && point.determined?.[axis] !== false && !PLACES[point.reasons[axis] ?? point.reason ?? '']);
+    if (!isShown || (point.determined ?? []).some((held) => !held)) return verdictWords(point, unit);
+    const why = point.verdict === 'unsure' ? (point.reasons[axis] ?? point.reason) : null;
+    return `${['station', 'offset', 'height'][axis]}: ${formatDeviation(point.tolerance[axis] ?? 0, unit, false)} ${unit} allowed${why ? `; ${why}` : ''}`;
+}
+
 export function readingName(reading: ReadingProps | NextProps): string {
     return `${KIND_WORDS[reading.kind] ?? reading.kind}, ${reading.points.join(' to ')}`;
 }

@@ -1,4 +1,4 @@
-import { verdictWords } from '@/shared/lib/words';
+import { verdictNote } from '@/shared/lib/words';
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation } from '@/shared/lib/format';
 import { Ask } from '@/shared/ui/ask';
@@ -63,7 +63,7 @@ export function DeviationTable({ points, chosen, onChoose, from = 'chart' }: Pro
                                 says={from === 'chart' ? undefined : point.verdict === 'out' ? 'moved' : 'as it was'}
                             />
                             {from === 'chart' && (
-                                <span className="block text-sm leading-tight text-soft max-sm:hidden">{verdictWords(point, unit)}</span>
+                                <span className="block text-sm leading-tight text-soft max-sm:hidden">{verdictNote(point, unit)}</span>
                             )}
                         </td>
                     </tr>

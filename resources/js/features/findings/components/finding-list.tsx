@@ -1,5 +1,6 @@
 import { useUnits } from '@/shared/hooks/units';
 import { say } from '@/shared/lib/say';
+import { viewOf } from '@/features/findings/lib/picture';
 import { FindingPicture } from '@/features/findings/components/finding-picture';
 import type { FindingProps, PointProps } from '@/types/props';
 
@@ -22,8 +23,8 @@ export function FindingList({ findings, points, isTold }: { findings: FindingPro
                 </p>
             )}
             <ul className="grid gap-3">
-                {seen.map((finding) => (
-                    <Seen key={key(finding)} finding={finding} points={points} />
+                {seen.map((finding, i) => (
+                    <Seen key={key(finding)} finding={finding} points={points} isDrawn={isNewPicture(seen, i)} />
                 ))}
             </ul>
             {unseen.length > 0 && (
@@ -32,8 +33,8 @@ export function FindingList({ findings, points, isTold }: { findings: FindingPro
                         {isTold ? 'Looked for and not seen' : 'Not seen, or not to be told yet'} ({unseen.length})
                     </summary>
                     <ul className="grid gap-3 text-soft">
-                        {unseen.map((finding) => (
-                            <Seen key={key(finding)} finding={finding} points={points} />
+                        {unseen.map((finding, i) => (
+                            <Seen key={key(finding)} finding={finding} points={points} isDrawn={isNewPicture(unseen, i)} />
                         ))}
                     </ul>
                 </details>
@@ -42,12 +43,18 @@ export function FindingList({ findings, points, isTold }: { findings: FindingPro
     );
 }
 
+/** The same stretch from the same side is drawn once. */
+function isNewPicture(findings: FindingProps[], i: number): boolean {
+    const drawn = (one?: FindingProps) => one && `${one.section} ${viewOf(one)}`;
+    return findings.findIndex((one) => drawn(one) === drawn(findings[i])) === i;
+}
+
 /** A finding with its picture. */
-function Seen({ finding, points }: { finding: FindingProps; points: PointProps[] }) {
+function Seen({ finding, points, isDrawn }: { finding: FindingProps; points: PointProps[]; isDrawn: boolean }) {
     const { unit } = useUnits();
     return (
         <li className="flex flex-wrap items-center gap-x-4 gap-y-1">
-            <FindingPicture finding={finding} points={points} />
+            {isDrawn && <FindingPicture finding={finding} points={points} />}
             <p className="min-w-52 flex-1">{say(finding.text, unit)}</p>
         </li>
     );

@@ -1,6 +1,6 @@
 import { useUnits } from '@/shared/hooks/units';
 import { say } from '@/shared/lib/say';
-import type { FitProps } from '@/types/props';
+import type { FindingProps, FitProps } from '@/types/props';
 
 const WORDS: Record<FitProps['state'], [string, string]> = {
     fit: ['Fit to modify', 'border-ink'],
@@ -19,10 +19,11 @@ function Sign({ state }: { state: FitProps['state'] }) {
     );
 }
 
-/** Whether the frame may be cut, with every reason. It says what the readings show and approves nothing. */
-export function FitBanner({ fit }: { fit: FitProps }) {
+/** Whether the frame may be cut, with every reason that is not told with its picture below. It says what the readings show and approves nothing. */
+export function FitBanner({ fit, findings }: { fit: FitProps; findings: FindingProps[] }) {
     const { unit } = useUnits();
     const [words, tone] = WORDS[fit.state];
+    const pictured = findings.map((one) => say(one.text, 'mm'));
     return (
         <section aria-labelledby="fit" className={`border-l-[6px] pl-4 ${tone}`}>
             <h2 id="fit" className="flex items-center gap-3 text-3xl">
@@ -30,9 +31,11 @@ export function FitBanner({ fit }: { fit: FitProps }) {
                 {words}
             </h2>
             <ul className="mt-1 grid gap-0.5">
-                {fit.reasons.map((reason) => (
-                    <li key={say(reason, 'mm')}>{say(reason, unit)}</li>
-                ))}
+                {fit.reasons
+                    .filter((reason) => !pictured.includes(say(reason, 'mm')))
+                    .map((reason) => (
+                        <li key={say(reason, 'mm')}>{say(reason, unit)}</li>
+                    ))}
             </ul>
             <p className="mt-1.5 text-sm text-soft">
                 What the readings show, not an approval. Rust, cracks, old repairs and heat-treated rails are for the eye; the vehicle

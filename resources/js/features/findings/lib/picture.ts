@@ -17,6 +17,11 @@ const LARGEST = 15;
 const FROM_ABOVE = ['sidesway', 'short-rail', 'diamond'];
 
 /** A finding as a small picture: the rails as the chart has them and as they are, enlarged. */
+/** Which way its pattern is looked at. */
+export function viewOf(finding: FindingProps): 'from above' | 'from the left' {
+    return FROM_ABOVE.includes(finding.pattern) ? 'from above' : 'from the left';
+}
+
 export function picture(finding: FindingProps, points: PointProps[]): Picture | null {
     const measured = points.filter((point) => point.chart && point.deviation && point.side !== 'centre');
     if (measured.length < 4) return null;

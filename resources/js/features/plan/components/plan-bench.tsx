@@ -26,7 +26,7 @@ const AT_HAND = 2;
 /** The stage where the change is planned: the cut on the drawing, the length typed, the target beside it. */
 export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps }) {
     const { unit, denominator } = useUnits();
-    const { plan, drafts, refusal, busy, save, edit, add, toVariant, dropVariant } = usePlan(job.id, initial, unit);
+    const { plan, drafts, refusal, busy, save, edit, add, toVariant, dropVariant, startFrom } = usePlan(job.id, initial, unit);
     const fieldsOf = (draft: Draft) => plan.kinds.find((one) => one.kind === draft.kind)?.fields ?? [];
     const place = (draft: Draft, field: string, station: number) => {
         const values = { ...draft.values, [field]: typedLength(station, unit) };
@@ -98,6 +98,24 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                     onChoose={(one) => void toVariant(one)}
                     onDrop={(one) => void dropVariant(one)}
                 />
+                <div>
+                    <Select
+                        label="Planned from"
+                        value={plan.startsFrom ?? ''}
+                        disabled={!job.can.work}
+                        choices={[
+                            { value: '', label: 'the chart' },
+                            ...plan.surveys.map((code) => ({ value: code, label: `survey “${code}”, as measured` })),
+                        ]}
+                        onChange={(survey) => void startFrom(survey)}
+                    />
+                    {plan.startsFrom && (
+                        <p className="mt-1 text-soft">
+                            Points that were measured start where they were found; the others, and the axles, where the chart has them. What
+                            is bent stays bent in the target.
+                        </p>
+                    )}
+                </div>
                 <Adrift faults={plan.adrift} />
                 {plan.trouble && <Trouble title="This cannot be planned yet">{plan.trouble.message}</Trouble>}
                 <dl className="flex gap-8">
@@ -180,6 +198,18 @@ export function PlanBench({ job, initial }: { job: JobProps; initial: PlanProps 
                         <section>
                             <h2 className="mb-1 text-2xl">Saw and prove</h2>
                             <CutTable plan={plan} />
+                            {plan.ends.length > 0 && (
+                                <>
+                                    <h3 className="mt-3 text-lg">
+                                        <Ask about="ends">The ends, as they were measured</Ask>
+                                    </h3>
+                                    <ul className="grid gap-1">
+                                        {plan.ends.map((one) => (
+                                            <li key={say(one, 'mm')}>{say(one, unit)}</li>
+                                        ))}
+                                    </ul>
+                                </>
+                            )}
                         </section>
                         <section>
                             <h2 className="mb-1 text-2xl">What crosses a cut</h2>

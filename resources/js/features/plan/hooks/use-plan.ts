@@ -89,7 +89,8 @@ export function usePlan(job: number, initial: PlanProps, unit: Unit) {
         }
     };
     const toVariant = (variant: string) => change('POST', path('plan.variant', { job }), { variant });
+    const startFrom = (survey: string) => change('POST', path('plan.start', { job }), { survey });
     const dropVariant = (variant: string) => change('DELETE', path('plan.drop-variant', { job, variant }), {});
 
-    return { plan, drafts, refusal, busy, save, edit, add, toVariant, dropVariant };
+    return { plan, drafts, refusal, busy, save, edit, add, toVariant, dropVariant, startFrom };
 }

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Geodex\Core\Plan\Stand;
+namespace Geodex\Core\Calculators\Plan;
 
 use Geodex\Core\Calculators\Calculators;
 use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Fields\Values;
+use Geodex\Core\Plan\Stand\SpreadGuide;
 use Geodex\Core\Shop\Shop;
 
 /** One round of readings across the gap: how the loose half lies, and the moves in the order in which a person can make them. */
