@@ -43,7 +43,10 @@ test('a stretch is planned from a point, looked at in loads, joint, mounts and s
     await page.getByRole('radio', { name: 'load rearward' }).click();
     await expect(page.getByText(/midway between the axles/)).toBeVisible();
     await page.getByRole('radio', { name: 'rear jacked up' }).click();
-    await expect(page.getByText(/not on a jack/)).toBeVisible();
+    await expect(page.getByText(/of a frame that stands on its wheels/)).toBeVisible();
+    await page.getByRole('radio', { name: 'braking' }).click();
+    await expect(page.getByRole('row', { name: /^braking/ })).toBeVisible();
+    await expect(page.getByRole('row', { name: /has a wheel in the air/ }).first()).toBeVisible();
     await page.getByLabel('What moves, kg').fill('1200');
     await page.getByLabel('From station, mm').fill('2500');
     await page.getByLabel('To station, mm').fill('6500');
@@ -70,6 +73,66 @@ test('a stretch is planned from a point, looked at in loads, joint, mounts and s
     const sheets = page.frameLocator('iframe[title="Sheets of the plan"]');
     await expect(sheets.getByText(/230\.0 mm behind EL/).first()).toBeVisible();
     await expect(sheets.getByText(/Nothing here is an approval/)).toBeVisible();
+});
+
+test('what pulls, hangs, bolts and is cut apart is worked out where it is asked', async ({ page }) => {
+    const job = await planOf(page, 'Asked');
+    await page.goto(`${job}/plan`);
+    await page.getByRole('button', { name: 'Add a stretch' }).click();
+    await page.getByLabel('Cut at station, mm').fill('1350');
+    await page.getByLabel(/^Length put in/).fill('640');
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await expect(page.getByText('The ends, as they were measured')).toBeVisible();
+    await page.getByLabel('Planned from').selectOption('before');
+    await expect(page.getByText(/What is bent stays bent in the target/)).toBeVisible();
+    await page.getByLabel('Planned from').selectOption('');
+
+    await page.getByRole('link', { name: 'Loads' }).click();
+    const winch = page.getByRole('form', { name: 'A winch' });
+    await winch.getByLabel('Pull of the rope, kN').fill('35');
+    await winch.getByLabel(/It leaves the frame at/).fill('AL');
+    await winch.getByLabel(/It leaves the frame at/).press('Enter');
+    await expect(winch.getByText(/The front axle carries .* in place of/)).toBeVisible();
+    const beside = page.getByRole('form', { name: 'A load beside a rail' });
+    await beside.getByLabel('What hangs there, kg').fill('130');
+    await beside.getByLabel('At station, mm').fill('2000');
+    await beside.getByRole('button', { name: 'Hang it there' }).click();
+    await expect(page.getByRole('row', { name: /Closed by the plate/ })).toBeVisible();
+
+    await page.getByRole('link', { name: 'Mounts' }).click();
+    const bolts = page.getByRole('form', { name: 'Bolts of a mount' });
+    await bolts.getByLabel('It carries, kg').fill('400');
+    await bolts.getByRole('button', { name: 'What do they bear' }).click();
+    await expect(page.getByText(/the worst bolt is used to/)).toBeVisible();
+});
+
+test('the loose half is set round after round, by keyboard', async ({ page }) => {
+    const job = await planOf(page, 'Apart');
+    await page.goto(`${job}/plan`);
+    await page.getByRole('button', { name: 'Add a stretch' }).click();
+    await page.getByLabel('Cut at station, mm').fill('1350');
+    await page.getByLabel(/^Length put in/).fill('640');
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await expect(page.getByText('3940.0 mm')).toBeVisible();
+    await page.getByRole('link', { name: 'Where to cut' }).click();
+    const gap = page.getByRole('region', { name: 'Gap of op1' });
+    const planned = (await gap.locator('table tr td:last-child').allTextContents()).map((one) =>
+        parseFloat(one.replace(/[^\d.−-]/g, '').replace('−', '-')),
+    );
+    const round = async (up: number) => {
+        const fields = gap.getByRole('textbox');
+        for (const [i, mm] of planned.entries()) {
+            await fields.nth(i).fill((mm + (i > 3 ? up : 0)).toFixed(1));
+        }
+        await fields.last().press('Enter');
+    };
+    await round(6);
+    await expect(gap.getByRole('heading', { name: /Not yet set: largest move 6\.\d mm/ })).toBeVisible();
+    await expect(gap.getByText(/Then the heights: FL down 6\.0 mm/)).toBeVisible();
+    await round(0);
+    await expect(gap.getByRole('heading', { name: /○ Set: largest move 0\.\d mm/ })).toBeVisible();
+    await gap.getByRole('button', { name: 'Take round 2 back' }).click();
+    await expect(gap.getByRole('heading', { name: /Set:/ })).toBeHidden();
 });
 
 test('two variants stand side by side', async ({ page }) => {
