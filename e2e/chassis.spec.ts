@@ -34,9 +34,9 @@ test('the frame is entered as metal by keyboard, from a point, and shown on ever
     await expect(page.getByRole('row', { name: /body mount .* 350 mm behind CL/ })).toBeVisible();
 
     // It is taken out again.
-    await page.getByRole('button', { name: 'F18', exact: true }).click();
+    await page.getByRole('button', { name: 'F19', exact: true }).click();
     await page.getByRole('button', { name: 'Take out' }).click();
-    await expect(page.getByRole('button', { name: 'F18', exact: true })).toBeHidden();
+    await expect(page.getByRole('button', { name: 'F19', exact: true })).toBeHidden();
 });
 
 test('the drawing is made larger, dragged, fitted by one key, and turned in space', async ({ page }) => {

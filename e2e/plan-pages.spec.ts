@@ -92,7 +92,7 @@ test('what pulls, hangs, bolts and is cut apart is worked out where it is asked'
     await winch.getByLabel('Pull of the rope, kN').fill('35');
     await winch.getByLabel(/It leaves the frame at/).fill('AL');
     await winch.getByLabel(/It leaves the frame at/).press('Enter');
-    await expect(winch.getByText(/The front axle carries .* in place of/)).toBeVisible();
+    await expect(page.getByText(/The front axle carries .* in place of/)).toBeVisible();
     const beside = page.getByRole('form', { name: 'A load beside a rail' });
     await beside.getByLabel('What hangs there, kg').fill('130');
     await beside.getByLabel('At station, mm').fill('2000');
@@ -116,6 +116,7 @@ test('the loose half is set round after round, by keyboard', async ({ page }) =>
     await expect(page.getByText('3940.0 mm')).toBeVisible();
     await page.getByRole('link', { name: 'Where to cut' }).click();
     const gap = page.getByRole('region', { name: 'Gap of op1' });
+    await expect(gap.getByRole('button', { name: 'Keep this round' })).toBeVisible();
     const planned = (await gap.locator('table tr td:last-child').allTextContents()).map((one) =>
         parseFloat(one.replace(/[^\d.−-]/g, '').replace('−', '-')),
     );

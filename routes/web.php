@@ -46,6 +46,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/file', [JobFileController::class, 'show'])->name('job.file');
 
     Route::post('/jobs/{job}/surveys', [SurveyController::class, 'store'])->name('surveys');
+    Route::post('/jobs/{job}/surveys/{survey}/against', [SurveyController::class, 'against'])->name('survey.against');
     Route::post('/jobs/{job}/surveys/{survey}/readings', [ReadingController::class, 'store'])->name('readings');
     Route::post('/jobs/{job}/surveys/{survey}/undo', [ReadingController::class, 'undo'])->name('readings.undo');
     Route::post('/jobs/{job}/surveys/{survey}/readings/{reading}/strike', [ReadingController::class, 'strike'])->name('reading.strike');

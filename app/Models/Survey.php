@@ -17,15 +17,16 @@ use Illuminate\Support\Facades\DB;
  * @property int $revision counts every change of the log, so that a screen can tell whether it is behind
  * @property ?int $facts_revision
  * @property ?array<string, mixed> $facts what the list says of it, computed at that revision
+ * @property bool $to_target held against the frame as planned
  * @property Job $job
  */
 final class Survey extends Model
 {
-    protected $fillable = ['job_id', 'code', 'stage'];
+    protected $fillable = ['job_id', 'code', 'stage', 'to_target'];
 
-    protected $casts = ['facts' => 'array'];
+    protected $casts = ['facts' => 'array', 'to_target' => 'bool'];
 
-    protected $attributes = ['revision' => 0];
+    protected $attributes = ['revision' => 0, 'to_target' => false];
 
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo

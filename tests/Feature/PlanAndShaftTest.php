@@ -32,6 +32,19 @@ describe('the plan', function () {
         $this->postJson("/jobs/{$this->job->id}/plan/start", ['survey' => ''])->assertOk()->assertJsonPath('startsFrom', null);
     });
 
+    it('is the chart of a survey that is held against it', function () {
+        $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [$this->stretch]])->assertOk();
+        $this->job->surveys()->create(['code' => 'done', 'stage' => 'after']);
+        $station = fn () => collect($this->get("/jobs/{$this->job->id}/surveys/done")->assertOk()->viewData('page')['props']['survey']->points)->firstWhere('id', 'ML')->chart[0];
+        $before = $station();
+        $this->post("/jobs/{$this->job->id}/surveys/done/against", ['target' => true])->assertRedirect();
+        expect($station() - $before)->toEqual(640.0);
+        $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [[...$this->stretch, 'length' => '300']]])->assertOk();
+        expect($station() - $before)->toEqual(300.0);
+        $this->post("/jobs/{$this->job->id}/surveys/done/against", ['target' => false])->assertRedirect();
+        expect($station())->toEqual($before);
+    });
+
     it('tells by how much the ends miss each other as they were measured', function () {
         $plan = $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [[...$this->stretch, 'at' => '1350']]])->assertOk();
         $said = array_map(sentence(...), $plan->json('ends'));

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions\Survey;
 
+use App\Documents\MeasuredFrame;
 use App\Documents\StoredJob;
 use App\Documents\UnreadableJob;
+use App\Models\PlanOperation;
 use App\Models\Survey;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Findings\ChartSlipFinder;
 use Geodex\Core\Findings\SurveyAssessor;
+use Geodex\Core\Frame\Frame;
 use Geodex\Core\JobFile\Job;
+use Geodex\Core\Plan\FramePlanner;
 use Geodex\Core\Survey\Forecaster;
 use Geodex\Core\Survey\Repeat\RepeatFinder;
 use Geodex\Core\Survey\StartingTour;
@@ -29,7 +33,8 @@ final readonly class AssessSurvey
     public function handle(Survey $survey): AssessedSurvey
     {
         try {
-            $assessed = $this->assessed($this->jobs->read($survey->job, $survey), $this->options($survey));
+            $core = $this->jobs->read($survey->job, $survey);
+            $assessed = $this->assessed($core, $this->frame($survey, $core), $this->options($survey));
         } catch (UnreadableJob $unreadable) {
             $this->keepFacts($survey, SurveyFacts::unreadable($unreadable->getMessage()));
 
@@ -40,11 +45,24 @@ final readonly class AssessSurvey
         return $assessed;
     }
 
-    private function assessed(Job $job, SurveyOptions $options): AssessedSurvey
+    /** What it is held against: the chart, or the target of a plan that can be carried out. */
+    private function frame(Survey $survey, Job $core): Frame
+    {
+        if (! $survey->to_target || $survey->code === $survey->job->plan_from) {
+            return $core->frame;
+        }
+        try {
+            return (new FramePlanner($survey->job->workshop->shop()))->plan(app(MeasuredFrame::class)->start($survey->job, $core->frame), $core->operations, $core->chassis)->frame;
+        } catch (CoreFailure) {
+            return $core->frame;
+        }
+    }
+
+    private function assessed(Job $job, Frame $frame, SurveyOptions $options): AssessedSurvey
     {
         $log = $job->surveys[0];
         try {
-            $assessment = (new SurveyAssessor($options))->assess($job->frame, $log);
+            $assessment = (new SurveyAssessor($options))->assess($frame, $log);
             $forecast = (new Forecaster($options))->forecast($assessment->frame, $log, $assessment->survey, $assessment->next);
 
             return new AssessedSurvey(
@@ -59,23 +77,23 @@ final readonly class AssessSurvey
                 blocked: $log->blocked,
             );
         } catch (CoreFailure $failure) {
-            return $this->without($job, $log, Trouble::of($failure), $options);
+            return $this->without($frame, $log, Trouble::of($failure), $options);
         } catch (\Throwable $fault) {
             report($fault);
 
-            return $this->without($job, $log, Trouble::own(), $options);
+            return $this->without($frame, $log, Trouble::own(), $options);
         }
     }
 
-    private function without(Job $job, CoreSurvey $log, Trouble $trouble, SurveyOptions $options): AssessedSurvey
+    private function without(Frame $frame, CoreSurvey $log, Trouble $trouble, SurveyOptions $options): AssessedSurvey
     {
         return new AssessedSurvey(
-            frame: $job->frame,
+            frame: $frame,
             assessment: null,
             trouble: $trouble,
-            next: (new StartingTour)->remaining($job->frame, $log, self::SHOWN, $options),
+            next: (new StartingTour)->remaining($frame, $log, self::SHOWN, $options),
             forecast: null,
-            doubts: (new ChartSlipFinder)->find($job->frame, $log),
+            doubts: (new ChartSlipFinder)->find($frame, $log),
             repeats: (new RepeatFinder)->find($log),
             blocked: $log->blocked,
         );
@@ -94,7 +112,12 @@ final readonly class AssessSurvey
     {
         $options = $this->options($survey);
 
-        return sha1(serialize([config('geodex.version'), $survey->revision, $survey->job->frame, $options->reach, $options->straightedge, $options->buildScatter]));
+        return sha1(serialize([config('geodex.version'), $survey->revision, $survey->job->frame, $options->reach, $options->straightedge, $options->buildScatter, $survey->to_target ? $this->plan($survey) : null]));
+    }
+
+    private function plan(Survey $survey): mixed
+    {
+        return [$survey->job->plan_from, $survey->job->operations()->get()->map(fn (PlanOperation $one): array => [$one->code, $one->kind, $one->parameters])->all()];
     }
 
     private function keepFacts(Survey $survey, SurveyFacts $facts): void

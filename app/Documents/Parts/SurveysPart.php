@@ -39,7 +39,7 @@ final readonly class SurveysPart implements JobPart
         /** @var list<array{readings: list<array<string, mixed>>}> $entries */
         $entries = $from->section('surveys');
         foreach ($job->surveys as $i => $survey) {
-            $row = Survey::create(['job_id' => $stored->id, 'code' => $survey->id, 'stage' => $survey->stage->value]);
+            $row = Survey::create(['job_id' => $stored->id, 'code' => $survey->id, 'stage' => $survey->stage->value, 'to_target' => $survey->toTarget]);
             $entriesById = array_column($entries[$i]['readings'], null, 'id');
             foreach ($survey->blocked as $blocked) {
                 DB::table('blocked_readings')->insertOrIgnore(['survey_id' => $row->id, 'reading' => $blocked, 'user_id' => $user?->id, 'created_at' => Carbon::now()]);
@@ -76,7 +76,7 @@ final readonly class SurveysPart implements JobPart
     {
         $blocked = $survey->blocked();
 
-        return ['id' => $survey->code, 'stage' => $survey->stage, 'readings' => array_map(fn (LoggedReading $reading): array => $this->logged($reading, $as), (new ReadingLog)->of($survey)), ...($blocked === [] ? [] : ['blocked' => $blocked]), ...($this->datum($survey, $codes, $as))];
+        return ['id' => $survey->code, 'stage' => $survey->stage, ...($survey->to_target ? ['against' => 'target'] : []), 'readings' => array_map(fn (LoggedReading $reading): array => $this->logged($reading, $as), (new ReadingLog)->of($survey)), ...($blocked === [] ? [] : ['blocked' => $blocked]), ...($this->datum($survey, $codes, $as))];
     }
 
     /**

@@ -56,6 +56,17 @@ final class SurveyController extends Controller
         return redirect()->route('survey', [$job->id, $survey->code]);
     }
 
+    public function against(Request $request, Job $job, string $survey): RedirectResponse
+    {
+        $this->authorize('work', $job);
+        $row = $this->survey($job, $survey);
+        abort_if($request->boolean('target') && $row->code === $job->plan_from, 422, 'The plan starts from this survey: it is held against the chart.');
+        $row->update(['to_target' => $request->boolean('target')]);
+        $row->increment('revision');
+
+        return redirect()->back();
+    }
+
     private function page(Request $request, Job $job, string $survey, KeptSurveys $surveys, string $page): Response
     {
         $this->authorize('view', $job);

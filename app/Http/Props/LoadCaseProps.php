@@ -13,10 +13,11 @@ final readonly class LoadCaseProps
     /**
      * @param  list<AxleLoadProps>  $axles
      * @param  list<float>  $moments  of both rails (kN·m), sagging positive, at the stations of the diagrams
+     * @param  list<list<float>>  $shears  of both rails just before and just behind each station (kN)
      * @param  ?float  $sag  midway between the axles (mm, down positive)
      * @param  ?float  $frequency  Hz
      */
-    public function __construct(public string $kind, public string $label, public string $assumes, public float $mass, public array $axles, public array $moments, public ?float $sag, public ?float $frequency) {}
+    public function __construct(public string $kind, public string $label, public string $assumes, public float $mass, public array $axles, public array $moments, public array $shears, public ?float $sag, public ?float $frequency) {}
 
     /**
      * @param  list<float>  $stations
@@ -34,7 +35,7 @@ final readonly class LoadCaseProps
 
         return new self(
             kind: $case->kind->value, label: $case->kind->words(), assumes: $case->kind->assumes(), mass: $case->mass(), axles: $axles,
-            moments: array_map(fn (float $moment): float => round($moment / 1000, 4), $case->moments($stations)), sag: $stiffness['sag'] ?? null, frequency: $stiffness['frequency'] ?? null,
+            moments: array_map(fn (float $moment): float => round($moment / 1000, 4), $case->moments($stations)), shears: array_map(fn (float $x): array => [round($case->beam->shear($x, false) / 1000, 3), round($case->beam->shear($x, true) / 1000, 3)], $stations), sag: $stiffness['sag'] ?? null, frequency: $stiffness['frequency'] ?? null,
         );
     }
 }

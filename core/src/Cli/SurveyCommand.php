@@ -8,6 +8,7 @@ use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Findings\ChartSlipFinder;
 use Geodex\Core\Findings\SurveyAssessor;
 use Geodex\Core\JobFile\Job;
+use Geodex\Core\JobFile\JobFrames;
 use Geodex\Core\Survey\Forecaster;
 use Geodex\Core\Survey\Survey;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -27,11 +28,12 @@ final class SurveyCommand extends JobCommand
     {
         $id = $input->getOption('survey');
         $survey = $this->survey($job, is_string($id) ? $id : '');
+        $frame = (new JobFrames($job))->against($survey);
         $start = hrtime(true);
         try {
-            $assessment = (new SurveyAssessor)->assess($job->frame, $survey);
+            $assessment = (new SurveyAssessor)->assess($frame, $survey);
         } catch (CoreFailure $failure) {
-            throw UncomputableSurvey::because($failure, (new ChartSlipFinder)->find($job->frame, $survey));
+            throw UncomputableSurvey::because($failure, (new ChartSlipFinder)->find($frame, $survey));
         }
         $milliseconds = (hrtime(true) - $start) / 1e6;
 

@@ -60,7 +60,7 @@ final readonly class PlaneFigure
             struckBecause: $reading->struckBecause,
             asRead: $reading->asRead,
         ), array_values(array_filter($survey->readings, fn (Reading $reading): bool => $reading->kind::isDistance())));
-        $plane = new Survey($survey->id, $survey->stage, $inPlan, $survey->blocked);
+        $plane = new Survey($survey->id, $survey->stage, $inPlan, $survey->blocked, toTarget: $survey->toTarget);
         $computer = (new SurveyComputer($this->options->withoutBaseTest()))->timed();
         $at = $computer->planePositions($frame, $plane);
         $laid = new Frame(array_map(fn (Point $point): Point => $point->at($at[$point->id] ?? null, null, isset($at[$point->id])), $frame->points), $frame->axles, $frame->carried);

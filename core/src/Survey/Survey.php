@@ -14,8 +14,9 @@ final readonly class Survey
      * @param  list<Reading>  $readings  in the order they were taken
      * @param  list<string>  $blocked  readings that cannot be taken on this frame, by their keys
      * @param  list<DatumDecision>  $datum  what was decided of base points, the latest of each
+     * @param  bool  $toTarget  whether it is held against the frame as planned, and not against the chart
      */
-    public function __construct(public string $id, public SurveyStage $stage, public array $readings, public array $blocked = [], public array $datum = []) {}
+    public function __construct(public string $id, public SurveyStage $stage, public array $readings, public array $blocked = [], public array $datum = [], public bool $toTarget = false) {}
 
     /** @return list<Reading> those that are not struck */
     public function readingsInUse(): array

@@ -198,3 +198,28 @@ it('boxes a channel across its joint, and no box', function () {
     expect(schoolsAt(siteOf())['boxed']->parts[0]['section']['depth'])->toBe(200.0)
         ->and(schoolsAt(siteOf([], ['section' => ['kind' => 'box', 'depth' => 120, 'width' => 60, 'thickness' => 4]])))->not->toHaveKey('boxed');
 });
+
+describe('how a part is made and kept', function () {
+    it('tells the blank of a folded sleeve as the worked example has it', function () {
+        // Rail 200 × 70 × 6: sleeve 187 × 63.5 × 5, R 5, k 0.42: 187 − 20 + 2 (63.5 − 10) + π (5 + 2.1).
+        $note = Said::mm(schoolsAt(siteOf())['sleeve-plugs']->notes[0]);
+        expect($note)->toContain(sprintf('blank %.1f mm wide', 167 + 107 + M_PI * 7.1));
+    });
+
+    it('tells how high a stock tube has to be, by the corner of the rail', function () {
+        // Rail corner 16 inside, tube corner 10: 6 (1 − 1/√2) = 1.76 on each side.
+        $note = Said::mm(schoolsAt(siteOf([], ['section' => [...Trucks::CHANNEL, 'insideRadius' => 16]]))['sleeve-plugs']->notes[1]);
+        expect($note)->toContain(sprintf('has to be %.1f mm high', 188 - 2 * 6 * (1 - M_SQRT1_2)));
+    });
+
+    it('stitches a plate along its edges, in runs of 40', function () {
+        $part = schoolsAt(siteOf())['plate-stitched']->parts[0];
+        expect($part['each'])->not->toHaveKey('plugs')->and($part['each']['fillets'])->toHaveCount(6)->and($part['each']['fillets'][2]['from'][0])->toBe(120.0);
+    });
+
+    it('says where a thin plate would buckle between its plugs', function () {
+        $notes = fn (array $given): string => implode(' ', array_map(Said::mm(...), schoolsAt(siteOf($given))['plate-plugs']->notes));
+        // 0.75 t √(210 000/355): 54.7 for 3 mm, plugs 56 apart; 109 for 6 mm.
+        expect($notes(['plate' => 3]))->toContain('would buckle')->toContain('54.7 mm')->and($notes(['plate' => 6]))->not->toContain('would buckle');
+    });
+});

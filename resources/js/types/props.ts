@@ -497,6 +497,7 @@ export interface LoadCaseProps {
     mass: number;
     axles: AxleLoadProps[];
     moments: number[];
+    shears: number[][];
     sag: number | null;
     frequency: number | null;
 }
@@ -919,6 +920,7 @@ export interface SpliceOptionProps {
     buttPasses: number;
     filletPasses: number;
     access: Sentence;
+    notes: Sentence[];
     slant: number;
     steps: number[];
 }
@@ -1075,6 +1077,7 @@ export interface SurveyTabProps {
     code: string;
     stage: string;
     href: string;
+    toTarget: boolean;
 }
 
 /** Where one point is to be after the plan; mm, null if it is cut out. */

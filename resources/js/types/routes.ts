@@ -79,6 +79,7 @@ export const routes = {
     splice: '/jobs/{job}/plan/splice',
     'splice.compare': '/jobs/{job}/plan/splice',
     survey: '/jobs/{job}/surveys/{survey}',
+    'survey.against': '/jobs/{job}/surveys/{survey}/against',
     'survey.state': '/jobs/{job}/surveys/{survey}/state',
     surveys: '/jobs/{job}/surveys',
     tool: '/tools/{tool}',

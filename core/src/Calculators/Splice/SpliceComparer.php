@@ -53,6 +53,7 @@ final readonly class SpliceComparer implements HasProvenance
             verdict: $this->verdict($governing), improves: $this->improves($governing['place']),
             places: array_map(fn (array $used): float => max($used), array_filter(['joint' => array_column($result['joint']['parts'], 'utilisation'), 'development' => array_column($result['development'], 'utilisation'), 'railAtPlateEnd' => array_column($result['railAtPlateEnds'], 'utilisation'), 'insert' => array_column([$result['insert'] ?? []], 'utilisation')], fn (array $used): bool => $used !== [])),
             work: SpliceWork::of($school, $site, $parts),
+            notes: [...array_merge(...array_map(fn (array $part): array => $part['kind'] === 'sleeve' ? SleeveMaking::of($site, $part) : [], $parts)), ...SpliceChecks::of($site, $parts)],
         );
     }
 

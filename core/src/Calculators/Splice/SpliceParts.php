@@ -13,6 +13,11 @@ final readonly class SpliceParts
     /** Fillets end short of a part's end (mm), so that the end stays free. */
     private const FREE_MM = 20.0;
 
+    /** Length of a stitch, and of the gap to the next (mm). */
+    private const STITCH_MM = 40.0;
+
+    private const GAP_MM = 60.0;
+
     /**
      * A folded channel inside the rail, with the clearance that a hand can push in.
      *
@@ -42,6 +47,24 @@ final readonly class SpliceParts
             'id' => 'web plate', 'kind' => 'webPlate', 'section' => ['kind' => 'upright', 'depth' => $depth, 'thickness' => $site->plate],
             'each' => ['length' => $site->length, 'plugs' => self::plugs($site, $site->plug($site->plate), $depth), ...($fillets ? ['fillets' => self::edges($site, $depth)] : [])],
         ];
+    }
+
+    /**
+     * A plate on the back of the web, on stitches along its edges.
+     *
+     * @return array<string, mixed>
+     */
+    public static function stitchedPlate(SpliceSite $site): array
+    {
+        $depth = self::flat($site);
+        $stitches = [];
+        for ($x = self::FREE_MM; $x + self::STITCH_MM <= $site->length - self::FREE_MM || $stitches === []; $x += self::STITCH_MM + self::GAP_MM) {
+            foreach ([1, -1] as $sign) {
+                $stitches[] = ['leg' => $site->leg, 'from' => [$x, $sign * $depth / 2], 'to' => [$x + self::STITCH_MM, $sign * $depth / 2]];
+            }
+        }
+
+        return ['id' => 'web plate', 'kind' => 'webPlate', 'section' => ['kind' => 'upright', 'depth' => $depth, 'thickness' => $site->plate], 'each' => ['length' => $site->length, 'fillets' => $stitches]];
     }
 
     /**

@@ -10,6 +10,6 @@ final readonly class SpliceSchools
     /** @return list<SpliceSchool> */
     public static function all(): array
     {
-        return [new ButtAlone, new SlantedButt, new SteppedButt, new BoxedIn, new SleevePlugged, new SleeveWelded, new PlatePlugged, new PlateWelded, new SleeveAndPlate, new PlatesAllRound];
+        return [new ButtAlone, new SlantedButt, new SteppedButt, new BoxedIn, new SleevePlugged, new SleeveWelded, new PlatePlugged, new PlateWelded, new PlateStitched, new SleeveAndPlate, new PlatesAllRound];
     }
 }

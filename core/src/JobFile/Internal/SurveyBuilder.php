@@ -43,6 +43,7 @@ final readonly class SurveyBuilder
                 readings: $this->readings($readings, "surveys[$i].readings"),
                 blocked: $blocked,
                 datum: $this->datum($entry['datum'] ?? null, "surveys[$i].datum"),
+                toTarget: ($entry['against'] ?? 'chart') === 'target',
             );
         }
 

@@ -16,6 +16,7 @@ import type { LoadsProps } from '@/types/props';
 /** What the frame bears: axle loads, moments, the worst places, sag and frequency, before and after the change. */
 export function LoadsSheet({ job, loads }: { job: number; loads: LoadsProps }) {
     const now = loads.after ?? loads.before;
+    const [shows, setShows] = useState<'moment' | 'shear'>('moment');
     const [chosen, setChosen] = useState(now?.cases.find((one) => one.kind === 'laden')?.kind ?? now?.cases[0]?.kind ?? '');
     return (
         <div className="flex min-h-0 flex-1 flex-col gap-5 bg-paper p-4 lg:overflow-y-auto [&>*]:shrink-0" tabIndex={-1}>
@@ -35,9 +36,18 @@ export function LoadsSheet({ job, loads }: { job: number; loads: LoadsProps }) {
                 <>
                     <section aria-labelledby="moments">
                         <div className="mb-2 flex flex-wrap items-center justify-between gap-3">
-                            <h2 id="moments" className="text-2xl">
-                                Bending
+                            <h2 id="moments" className="sr-only">
+                                Along the frame
                             </h2>
+                            <Segmented
+                                label="Shown"
+                                value={shows}
+                                onChange={setShows}
+                                choices={[
+                                    { value: 'moment', label: 'bending' },
+                                    { value: 'shear', label: 'shear' },
+                                ]}
+                            />
                             <div className="max-w-full overflow-x-auto">
                                 <Segmented
                                     label="Case"
@@ -47,7 +57,7 @@ export function LoadsSheet({ job, loads }: { job: number; loads: LoadsProps }) {
                                 />
                             </div>
                         </div>
-                        <MomentDiagram before={loads.before} after={loads.after} chosen={chosen} />
+                        <MomentDiagram before={loads.before} after={loads.after} chosen={chosen} shows={shows} />
                         {loads.after && (
                             <p className="mt-1 text-sm text-soft">
                                 Full: after the change. Dashed: this case before it. ▾ where the springs carry.

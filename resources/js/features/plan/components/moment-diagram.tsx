@@ -2,30 +2,33 @@ import { extent } from 'd3-array';
 import { useUnits } from '@/shared/hooks/units';
 import { useSize } from '@/shared/hooks/use-size';
 import { ticks } from '@/shared/drawing/lib/ticks';
-import type { LoadedProps } from '@/types/props';
+import type { LoadCaseProps, LoadedProps } from '@/types/props';
 
 interface Props {
     before: LoadedProps;
     after: LoadedProps | null;
     chosen: string;
+    shows: 'moment' | 'shear';
 }
 
 const HEIGHT = 300;
 const MARGIN = { left: 54, right: 14, top: 16, bottom: 34 };
 
-/** The bending moment along the frame, drawn on the side that is pulled: the chosen case in full, the others thin, before dashed. */
-export function MomentDiagram({ before, after, chosen }: Props) {
+/** The bending moment along the frame, drawn on the side that is pulled, or its shear: the chosen case in full, the others thin, before dashed. */
+export function MomentDiagram({ before, after, chosen, shows }: Props) {
     const { unit } = useUnits();
     const { ref, width } = useSize<HTMLDivElement>();
+    const valuesOf = (one: LoadCaseProps): number[][] => (shows === 'shear' ? one.shears : one.moments.map((moment) => [moment]));
     const all = [before, ...(after ? [after] : [])];
     const [front = 0, rear = 1] = extent(all.flatMap((one) => one.stations));
-    const most = Math.max(1, ...all.flatMap((one) => one.cases.flatMap((each) => each.moments.map(Math.abs))));
+    const most = Math.max(1, ...all.flatMap((one) => one.cases.flatMap((each) => valuesOf(each).flat().map(Math.abs))));
     const scale = (width - MARGIN.left - MARGIN.right) / Math.max(1, rear - front);
     const x = (station: number) => MARGIN.left + (station - front) * scale;
     const middle = (HEIGHT - MARGIN.bottom + MARGIN.top) / 2;
     const y = (moment: number) => middle + (moment / most) * (middle - MARGIN.top);
-    const line = (one: LoadedProps, moments: number[]) =>
-        one.stations.map((station, i) => `${i === 0 ? 'M' : 'L'}${x(station).toFixed(1)} ${y(moments[i] ?? 0).toFixed(1)}`).join('');
+    // Shear jumps where a force stands: two values at one station.
+    const line = (one: LoadedProps, each: LoadCaseProps) =>
+        `M${one.stations.flatMap((station, i) => (valuesOf(each)[i] ?? []).map((value) => `${x(station).toFixed(1)} ${y(value).toFixed(1)}`)).join('L')}`;
     const now = after ?? before;
     return (
         <div ref={ref} className="on-dye bg-dye text-dye-ink">
@@ -34,7 +37,11 @@ export function MomentDiagram({ before, after, chosen }: Props) {
                     width={width}
                     height={HEIGHT}
                     role="img"
-                    aria-label="Bending moment along the frame; the table lists the greatest of each case"
+                    aria-label={
+                        shows === 'shear'
+                            ? 'Shear along the frame'
+                            : 'Bending moment along the frame; the table lists the greatest of each case'
+                    }
                 >
                     <g stroke="var(--scribe)" strokeWidth={0.8} fill="none">
                         {[-1, -0.5, 0.5, 1].map((part) => (
@@ -49,7 +56,7 @@ export function MomentDiagram({ before, after, chosen }: Props) {
                             </text>
                         ))}
                         <text x={width - MARGIN.right} y={HEIGHT - 4}>
-                            station, {unit}; moment of both rails, kN·m, sagging below
+                            station, {unit}; {shows === 'shear' ? 'shear of both rails, kN' : 'moment of both rails, kN·m, sagging below'}
                         </text>
                     </g>
                     <g fill="var(--dye-soft)" fontSize={13} textAnchor="middle">
@@ -73,7 +80,7 @@ export function MomentDiagram({ before, after, chosen }: Props) {
                                 .map((one) => (
                                     <path
                                         key={one.kind}
-                                        d={line(before, one.moments)}
+                                        d={line(before, one)}
                                         stroke="var(--dye-unsure)"
                                         strokeWidth={2}
                                         strokeDasharray="7 4"
@@ -82,7 +89,7 @@ export function MomentDiagram({ before, after, chosen }: Props) {
                         {now.cases.map((one) => (
                             <path
                                 key={one.kind}
-                                d={line(now, one.moments)}
+                                d={line(now, one)}
                                 stroke={one.kind === chosen ? 'var(--dye-ink)' : 'var(--scribe)'}
                                 strokeWidth={one.kind === chosen ? 2.4 : 1}
                             />

@@ -39,6 +39,15 @@ export function SpliceWork({ option }: { option: SpliceOptionProps }) {
             <p>
                 A rail takes {work.join(', ')}, by the shop&rsquo;s table of passes. {say(option.access, unit)}
             </p>
+            {option.notes.length > 0 && (
+                <ul className="grid gap-1 md:col-span-2">
+                    {option.notes.map((note) => (
+                        <li key={say(note, 'mm')} className="border-l-[6px] border-line pl-3">
+                            {say(note, unit)}
+                        </li>
+                    ))}
+                </ul>
+            )}
         </div>
     );
 }

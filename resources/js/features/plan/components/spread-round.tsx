@@ -2,6 +2,9 @@ import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
 import type { SpreadMoveProps, SpreadRoundProps } from '@/types/props';
 
+/** A move of less is none (mm). */
+const SEEN_MM = 0.05;
+
 /** One round: how the loose half lies in all six freedoms, and the moves in the order that a person can make them. */
 export function SpreadRound({ round, number, isLast }: { round: SpreadRoundProps; number: number; isLast: boolean }) {
     const { unit, denominator } = useUnits();
@@ -19,7 +22,7 @@ export function SpreadRound({ round, number, isLast }: { round: SpreadRoundProps
     const [roll = 0, pitch = 0, yaw = 0] = round.turn;
     const [sx = 0, sy = 0, sz = 0] = round.shiftSigma;
     const [sr = 0, sp = 0, sw = 0] = round.turnSigma;
-    const degrees = (value: number) => `${value.toFixed(2).replace('-', '−')}°`;
+    const degrees = (value: number) => `${(Math.abs(value) < 0.005 ? 0 : value).toFixed(2).replace('-', '−')}°`;
     return (
         <section className="mt-3 border-t border-ink pt-2" aria-label={`Round ${number}`}>
             <h3 className="text-xl">
@@ -38,9 +41,11 @@ export function SpreadRound({ round, number, isLast }: { round: SpreadRoundProps
                     </dl>
                     {!round.isSet && (
                         <ol className="mt-2 list-decimal pl-6">
-                            {(['turn', 'heights', 'sideways', 'gap'] as const).map((move) => (
-                                <li key={move}>{told(move, round.moves, show)}</li>
-                            ))}
+                            {(['turn', 'heights', 'sideways', 'gap'] as const)
+                                .filter((move) => round.moves.some((one) => one.move === move && Math.abs(one.by) >= SEEN_MM))
+                                .map((move) => (
+                                    <li key={move}>{told(move, round.moves, show)}</li>
+                                ))}
                         </ol>
                     )}
                     <p className="mt-1 text-soft">

@@ -21,9 +21,10 @@ export function SurveyMenu({ job }: { job: JobProps }) {
     const [starting, setStarting] = useState(false);
     const [takingIn, setTakingIn] = useState(false);
     const at = { job: job.id, survey: job.survey };
+    const isToTarget = job.surveys.find((one) => one.code === job.survey)?.toTarget ?? false;
     return (
         <>
-            <Menu label={`Survey “${job.survey}”`}>
+            <Menu label={`Survey “${job.survey}”${isToTarget ? ', to target' : ''}`}>
                 {job.surveys.map((survey) => (
                     <MenuItem key={survey.code} onSelect={() => router.visit(survey.href)}>
                         {survey.code}
@@ -43,6 +44,11 @@ export function SurveyMenu({ job }: { job: JobProps }) {
                             What moved since “{survey.code}”
                         </MenuItem>
                     ))}
+                {job.can.work && (
+                    <MenuItem onSelect={() => router.post(path('survey.against', at), { target: !isToTarget })}>
+                        {isToTarget ? 'Hold it against the chart' : 'Hold it against the plan’s target'}
+                    </MenuItem>
+                )}
                 {job.can.work && <MenuItem onSelect={() => setStarting(true)}>Start another survey…</MenuItem>}
                 <MenuItem onSelect={() => window.location.assign(path('readings.table', at))}>Readings as a table (CSV)</MenuItem>
                 {job.can.work && <MenuItem onSelect={() => setTakingIn(true)}>Take in a table of readings…</MenuItem>}
