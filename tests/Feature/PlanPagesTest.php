@@ -232,7 +232,7 @@ describe('the joint', function () {
     it('is compared at the first cut that is planned, and elsewhere on wish', function () {
         $this->get("$this->at/splice")->assertOk()->assertInertia(fn ($page) => $page->component('jobs/splice')->where('splice.site', null)->where('splice.options', []));
         ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
-        $this->get("$this->at/splice")->assertInertia(fn ($page) => $page->where('splice.site.station', 1350)->has('splice.options', 10)->where('splice.site.insert', 640)->where('splice.options.0.places', fn ($places): bool => isset($places['joint'], $places['insert']))->where('splice.options.0.holds', true));
+        $this->get("$this->at/splice")->assertInertia(fn ($page) => $page->where('splice.site.station', 1350)->has('splice.options', 11)->where('splice.site.insert', 640)->where('splice.options.0.places', fn ($places): bool => isset($places['joint'], $places['insert']))->where('splice.options.0.holds', true));
         $this->postJson("$this->at/splice", ['unit' => 'mm', 'values' => ['at' => '300 behind FL', 'length' => '400', 'sleeve' => '6']])->assertOk()->assertJsonPath('site.station', 1900)
             ->assertJsonPath('options', fn (array $options): bool => collect($options)->firstWhere('name', 'sleeve-plugs')['parts'][0]['thickness'] == 6);
     });

@@ -22,41 +22,65 @@ use Geodex\Core\Fields\FieldReader;
 /** The one place where calculators are registered. */
 final readonly class Calculators
 {
-    /** @var list<class-string<Calculator>> */
+    /** @var array<string, list<class-string<Calculator>>> by what they are for */
     private const ALL = [
-        SquareCheckCalculator::class,
-        SupportTwistCalculator::class,
-        HeatInputCalculator::class,
-        InsertCalculator::class,
-        SectionCalculator::class,
-        BeamCalculator::class,
-        TorsionCalculator::class,
-        KickCalculator::class,
-        SlopeCalculator::class,
-        BreakoverCalculator::class,
-        PostsCalculator::class,
-        FastenersCalculator::class,
-        SpliceCalculator::class,
-        BracketFitCalculator::class,
-        BodyMountsCalculator::class,
-        SpreadCalculator::class,
+        'At the bench' => [SquareCheckCalculator::class, SupportTwistCalculator::class, HeatInputCalculator::class],
+        'Plan' => [
+            InsertCalculator::class, SectionCalculator::class, BeamCalculator::class, TorsionCalculator::class, KickCalculator::class, SlopeCalculator::class, BreakoverCalculator::class, PostsCalculator::class,
+            FastenersCalculator::class, SpliceCalculator::class, BracketFitCalculator::class, BodyMountsCalculator::class, SpreadCalculator::class,
+        ],
+        'Running gear' => [
+            RunningGear\TrainCalculator::class,
+            RunningGear\CentreBearingCalculator::class,
+            RunningGear\ShaftCutCalculator::class,
+            RunningGear\CriticalSpeedCalculator::class,
+            RunningGear\RunOutCalculator::class,
+            RunningGear\AxleSquareCalculator::class,
+            RunningGear\LinkageCalculator::class,
+            RunningGear\LinkCutCalculator::class,
+            RunningGear\TrackBarCalculator::class,
+            RunningGear\SteeringAxisCalculator::class,
+            RunningGear\RackCalculator::class,
+            RunningGear\SteeringShaftCalculator::class,
+            RunningGear\TurningCalculator::class,
+            RunningGear\HalfShaftCalculator::class,
+            RunningGear\SpringingCalculator::class,
+            RunningGear\WeightsCalculator::class,
+            RunningGear\ClearanceCalculator::class,
+        ],
     ];
 
     /** @return list<class-string<Calculator>> */
     public static function all(): array
     {
-        return self::ALL;
+        return array_merge(...array_values(self::ALL));
+    }
+
+    /**
+     * What it is for, as the list of tools is parted.
+     *
+     * @param  class-string<Calculator>  $class
+     */
+    public static function group(string $class): string
+    {
+        foreach (self::ALL as $group => $classes) {
+            if (in_array($class, $classes, true)) {
+                return $group;
+            }
+        }
+
+        return '';
     }
 
     /** @throws UnknownCalculator */
     public static function named(string $name): Calculator
     {
-        foreach (self::ALL as $class) {
+        foreach (self::all() as $class) {
             if ($class::name() === $name) {
                 return new $class;
             }
         }
-        throw UnknownCalculator::named($name, array_map(fn (string $class): string => $class::name(), self::ALL));
+        throw UnknownCalculator::named($name, array_map(fn (string $class): string => $class::name(), self::all()));
     }
 
     /**

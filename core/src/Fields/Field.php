@@ -22,6 +22,8 @@ final readonly class Field
      * @param  bool  $isStation  whether it is a place along the frame, which the drawing lets one drag
      * @param  int  $size  lengths of each place
      * @param  string  $names  list of the frame whose ids it takes
+     * @param  bool  $mayMiss  whether one of its numbers may be none: not read
+     * @param  string  $short  field of an entry that stands for the entry where a bare value is given
      * @param  string  $proposal  name of the shop default that an empty form starts with
      */
     private function __construct(
@@ -43,6 +45,8 @@ final readonly class Field
         public string $proposal = '',
         public int $size = 0,
         public string $names = '',
+        public bool $mayMiss = false,
+        public string $short = '',
     ) {}
 
     public static function length(string $name, string $label, string $help = ''): self
@@ -59,6 +63,12 @@ final readonly class Field
     public static function numbers(string $name, string $label, string $unit, int $many, string $help = ''): self
     {
         return new self($name, $label, FieldKind::Numbers, $unit, help: $help, minCount: $many, maxCount: $many);
+    }
+
+    /** Numbers in order, as many as there are. */
+    public static function series(string $name, string $label, string $unit, int $minCount = 1, int $maxCount = 200, string $help = ''): self
+    {
+        return new self($name, $label, FieldKind::Numbers, $unit, help: $help, minCount: $minCount, maxCount: $maxCount);
     }
 
     /** So many lengths in order: a place, or stations. */
@@ -139,6 +149,18 @@ final readonly class Field
     public function between(?float $min, ?float $max): self
     {
         return $this->with(['min' => $min, 'max' => $max, 'over' => false]);
+    }
+
+    /** One of its numbers may be none: it was not read. */
+    public function mayMiss(): self
+    {
+        return $this->with(['mayMiss' => true]);
+    }
+
+    /** A bare value in place of an entry is taken for one of its fields. */
+    public function shortFor(string $field): self
+    {
+        return $this->with(['short' => $field]);
     }
 
     /** A place along the frame. */

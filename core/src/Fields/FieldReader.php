@@ -132,7 +132,17 @@ final class FieldReader
             return [];
         }
 
-        return array_map(fn (int $i, mixed $one): ?float => $what === 'numbers' ? $this->plain($field, $one, "{$at}[$i]") : $this->length($one, "{$at}[$i]"), array_keys($given), $given);
+        return array_map(fn (int $i, mixed $one): ?float => $field->mayMiss && ($one === null || $one === '-') ? null : $this->one($field, $one, "{$at}[$i]"), array_keys($given), $given);
+    }
+
+    private function one(Field $field, mixed $given, string $at): ?float
+    {
+        $number = $field->kind === FieldKind::Numbers ? $this->plain($field, $given, $at) : $this->length($given, $at);
+        if ($number !== null && ! $field->allows($number)) {
+            $this->report($at, "{$field->label} has to be {$field->range($this->unit)}, not {$field->said($number, $this->unit)}.");
+        }
+
+        return $number;
     }
 
     /** @return list<list<?float>> */
@@ -145,7 +155,7 @@ final class FieldReader
             return [];
         }
 
-        return array_map(fn (int $i, mixed $one): array => $this->row(field: $field, given: $one, at: "{$at}[$i]", min: $field->size, max: $field->size), array_keys($given), $given);
+        return array_map(fn (int $i, mixed $one): array => $this->row(field: $field, given: $one, at: "{$at}[$i]", min: $field->size === 0 ? 1 : $field->size, max: $field->size === 0 ? 40 : $field->size), array_keys($given), $given);
     }
 
     private function length(mixed $given, string $at): ?float
@@ -215,7 +225,7 @@ final class FieldReader
             return [];
         }
 
-        return array_map(fn (int $i, mixed $one): Values => $this->group($field->fields, $one, "{$at}[$i]"), array_keys($given), $given);
+        return array_map(fn (int $i, mixed $one): Values => $this->group($field->fields, $field->short !== '' && ! is_array($one) ? [$field->short => $one] : $one, "{$at}[$i]"), array_keys($given), $given);
     }
 
     private function at(string $path, string $name): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Fields;
 
+use Geodex\Core\Geometry\Vector3;
+
 /** What was given for some fields: read, in range, and with defaults filled in. Lengths are in mm; what was not given is null. */
 final readonly class Values
 {
@@ -49,6 +51,22 @@ final readonly class Values
         $value = $this->values[$name] ?? [];
 
         return is_array($value) ? array_values(array_filter($value, is_float(...))) : [];
+    }
+
+    /** @return list<?float> numbers in order, with none where one was not read */
+    public function readings(string $name): array
+    {
+        $value = $this->values[$name] ?? [];
+
+        return is_array($value) ? array_values(array_map(fn (mixed $one): ?float => is_float($one) ? $one : null, $value)) : [];
+    }
+
+    /** A place of three lengths; null where it was not given. */
+    public function place(string $name): ?Vector3
+    {
+        $at = $this->numbers($name);
+
+        return count($at) === 3 ? Vector3::of($at[0], $at[1], $at[2]) : null;
     }
 
     /** @return list<list<float>> */

@@ -1098,6 +1098,7 @@ export interface ToolProps {
     fields: FieldProps[];
     results: ToolResultProps[];
     href: string;
+    group: string;
 }
 
 /** One thing that a quick tool gives. */

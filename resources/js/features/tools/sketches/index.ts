@@ -1,5 +1,17 @@
 import type { ComponentType } from 'react';
 import { InsertSketch, KickSketch, SlopeSketch } from '@/features/tools/sketches/cuts';
+import {
+    AxleSquareSketch,
+    ClearanceSketch,
+    HalfShaftSketch,
+    LinkageSketch,
+    LinkCutSketch,
+    SpringingSketch,
+    TrackBarSketch,
+    WeightsSketch,
+} from '@/features/tools/sketches/axles';
+import { CentreBearingSketch, CriticalSpeedSketch, RunOutSketch, ShaftCutSketch, TrainSketch } from '@/features/tools/sketches/shafts';
+import { RackSketch, SteeringAxisSketch, SteeringShaftSketch, TurningSketch } from '@/features/tools/sketches/steering';
 import { HeatSketch } from '@/features/tools/sketches/heat';
 import { BodyMountsSketch, BracketFitSketch, FastenersSketch, SpliceSketch } from '@/features/tools/sketches/joints';
 import { BeamSketch, SectionSketch, TorsionSketch } from '@/features/tools/sketches/rails';
@@ -25,4 +37,21 @@ export const sketches: Partial<Record<string, ComponentType<{ result: Record<str
     'bracket-fit': BracketFitSketch,
     'body-mounts': BodyMountsSketch,
     spread: SpreadSketch,
+    train: TrainSketch,
+    'centre-bearing': CentreBearingSketch,
+    'shaft-cut': ShaftCutSketch,
+    'critical-speed': CriticalSpeedSketch,
+    'run-out': RunOutSketch,
+    'axle-square': AxleSquareSketch,
+    linkage: LinkageSketch,
+    'link-cut': LinkCutSketch,
+    'track-bar': TrackBarSketch,
+    'steering-axis': SteeringAxisSketch,
+    rack: RackSketch,
+    'steering-shaft': SteeringShaftSketch,
+    turning: TurningSketch,
+    'half-shaft': HalfShaftSketch,
+    springing: SpringingSketch,
+    weights: WeightsSketch,
+    clearance: ClearanceSketch,
 };
