@@ -17,6 +17,10 @@ const ADDRESSES = [
     '/jobs/1/plan/splice',
     '/jobs/1/plan/mounts',
     '/jobs/1/plan/after',
+    '/jobs/1/gear/shafts',
+    '/jobs/2/gear/links',
+    '/jobs/1/gear/old-new',
+    '/tools/train',
     '/jobs/3/reference',
     '/jobs/3/surveys/before/findings',
     '/jobs/2/surveys/after',
@@ -42,7 +46,7 @@ const STAGES: Record<string, (page: Page) => Promise<unknown>> = {
         await expect(page.getByText('3940.0 mm')).toBeVisible();
     },
     driveline: async (page) => {
-        await page.getByRole('link', { name: /^Driveline/ }).click();
+        await page.getByRole('link', { name: /^Running gear/ }).click();
         await expect(page.getByRole('form', { name: 'Driveshaft' })).toBeVisible();
     },
     report: async (page) => {

@@ -25,7 +25,7 @@ test('a chart from a spreadsheet becomes a job that tells what to read first', a
     await expect(page.getByText(/2 base points are measured, three are needed/)).toBeVisible();
     await page.getByRole('link', { name: /^Findings/ }).click();
     await expect(page.getByText('Nothing to judge yet')).toBeVisible();
-    await page.getByRole('link', { name: /^Driveline/ }).click();
+    await page.getByRole('link', { name: /^Running gear/ }).click();
     await expect(page.getByText(/Measure the shaft and type it in/)).toBeVisible();
 });
 

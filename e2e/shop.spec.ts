@@ -91,7 +91,7 @@ test('another survey of the job starts from an empty log', async ({ page }) => {
 test('the shaft says which field is wrong and keeps the rest', async ({ page }) => {
     await logIn(page);
     await openCopy(page, 'Shaft');
-    await page.getByRole('link', { name: /^Driveline/ }).click();
+    await page.getByRole('link', { name: /^Running gear/ }).click();
     await expect(page.getByText('Tube to cut')).toBeVisible();
     await page.getByLabel('outside diameter').fill('thick');
     await page.getByLabel('shaft speed').fill('3400');

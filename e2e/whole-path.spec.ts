@@ -57,7 +57,7 @@ test('from a called-out reading to a planned frame', async ({ page }) => {
     await expect(page.getByLabel('Cut at station, mm')).toHaveValue('2350');
 
     // The shaft.
-    await page.getByRole('link', { name: /^Driveline/ }).click();
+    await page.getByRole('link', { name: /^Running gear/ }).click();
     await expect(page.getByText('Tube to add')).toBeVisible();
     await expect(page.getByText('639.2 mm').first()).toBeVisible();
     await expect(page.getByText(/of its critical speed/)).toBeVisible();

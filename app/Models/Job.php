@@ -64,6 +64,12 @@ final class Job extends Model
         return $this->hasMany(ReferenceSource::class)->orderBy('id');
     }
 
+    /** @return HasMany<Worksheet, $this> */
+    public function worksheets(): HasMany
+    {
+        return $this->hasMany(Worksheet::class)->orderBy('id');
+    }
+
     /** @return HasMany<BenchRound, $this> */
     public function benchRounds(): HasMany
     {

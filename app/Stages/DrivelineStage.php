@@ -6,7 +6,7 @@ namespace App\Stages;
 
 use App\Http\Controllers\DrivelineController;
 
-/** The shaft before and after the change. */
+/** What runs, steers and springs, before and after the change: first the driveshaft, then sheets. */
 final readonly class DrivelineStage implements Stage
 {
     public static function name(): string
@@ -16,7 +16,7 @@ final readonly class DrivelineStage implements Stage
 
     public static function label(): string
     {
-        return 'Driveline';
+        return 'Running gear';
     }
 
     public static function address(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Gear\KeepWorksheet;
 use App\Actions\Instruments\CheckInstrument;
 use App\Actions\Jobs\ImportJob;
 use App\Actions\Plan\SavePlan;
@@ -53,9 +54,26 @@ final class DemoSeeder extends Seeder
         ],
     ];
 
+    /** Sheets of the running gear, mm: what the plan asks for at the shafts, the wheels and the scales. */
+    private const LIBRARY_GEAR = [
+        ['train', 'Two-piece shaft after the stretch', ['speed' => 3000, 'input' => ['fall' => 1.5], 'joints' => [['position' => [1250, 0, 468]], ['position' => [2500, 0, 436]], ['position' => [3690, 0, 392]]], 'shafts' => [['phase' => 0], ['phase' => 0]], 'output' => ['fall' => 1.2], 'wrap' => [0, 1, 2, 3]]],
+        ['centre-bearing', 'Where its bearing hangs', ['speed' => 3000, 'frontJoint' => [1250, 0, 468], 'pinionJoint' => [3690, 0, 392], 'input' => ['fall' => 1.5], 'bearing' => ['x' => 2500, 'lowest' => 400, 'highest' => 470, 'step' => 2], 'pinion' => ['lowest' => 0, 'highest' => 6, 'step' => 0.1], 'tube' => ['outer' => 76.2, 'wall' => 2.5], 'torque' => 980, 'present' => ['z' => 436, 'fall' => 1.2]]],
+        ['run-out', 'The old shaft on its bearings', ['outer' => 76.2, 'mass' => 9, 'speed' => 3000, 'stations' => [['x' => 150, 'step' => 45, 'values' => [0.05, 0.08, 0.04, 0.02, 0.01, 0.0, 0.02, 0.03]], ['x' => 900, 'step' => 45, 'values' => [0.62, 0.71, 0.55, 0.31, 0.12, 0.05, 0.2, 0.44]], ['x' => 1650, 'step' => 45, 'values' => [0.06, 0.07, 0.05, 0.03, 0.02, 0.01, 0.02, 0.04]]]]],
+        ['turning', 'Kerb to kerb', ['kingpinTrack' => 1480, 'innerAngle' => 36, 'overhang' => 170, 'wheelbases' => [3300, 3940], 'trapezoid' => ['arm' => 150, 'aim' => 3000]]],
+        ['weights', 'On the scales, empty', ['wheels' => ['frontLeft' => 606, 'frontRight' => 594, 'rearLeft' => 755, 'rearRight' => 745], 'wheelbase' => 3300, 'newWheelbase' => 3940, 'frontTrack' => 1700, 'rearTrack' => 1560, 'ratings' => ['front' => 2100, 'rear' => 4200], 'lift' => ['end' => 'rear', 'angle' => 12, 'gain' => 88, 'frontRadius' => 380], 'changes' => [['mass' => 18, 'at' => [1670, 0, 640]]]]],
+        ['clearance', 'Shaft under the crossmembers', ['moving' => [['id' => 'rear shaft', 'radius' => 45, 'positions' => [['at' => 'droop', 'from' => [2500, 0, 436], 'to' => [3690, 0, 312]], ['at' => 'ride', 'from' => [2500, 0, 436], 'to' => [3690, 0, 392]], ['at' => 'bump', 'from' => [2500, 0, 436], 'to' => [3690, 0, 482]]]]], 'fixed' => [['id' => 'middle crossmember', 'kind' => 'capsule', 'from' => [3100, -400, 560], 'to' => [3100, 400, 560], 'radius' => 40], ['id' => 'fuel tank', 'kind' => 'box', 'lowest' => [2700, 160, 250], 'highest' => [3400, 460, 520]]]]],
+    ];
+
+    private const TENDER_GEAR = [
+        ['linkage', 'New links for the moved axle', ['wheels' => ['left' => [2514.6, -762, 419.1], 'right' => [2514.6, 762, 419.1], 'ground' => 0], 'links' => [['id' => 'LL', 'frame' => [1760, -380, 440], 'axle' => [2495, -430, 365]], ['id' => 'LR', 'frame' => [1760, 380, 440], 'axle' => [2495, 430, 365]], ['id' => 'U', 'frame' => [1860, 0, 565], 'axle' => [2545, 0, 590]], ['id' => 'TB', 'frame' => [2620, -430, 480], 'axle' => [2620, 430, 455]]], 'wheelbase' => 2514.6, 'cgHeight' => 640, 'brakeShare' => 0.4, 'travel' => [['left' => 80, 'right' => 80], ['left' => -80, 'right' => -80], ['left' => 60, 'right' => -60]], 'loads' => [['id' => 'brake', 'mass' => 760, 'braking' => 0.9], ['id' => 'drive', 'mass' => 760, 'driving' => 0.7]]]],
+        ['track-bar', 'Its track bar', ['frame' => [2620, -430, 480], 'axle' => [2620, 430, 455], 'travel' => [80, 40, -40, -80]]],
+        ['link-cut', 'Lower links', ['centres' => 741, 'tube' => ['outer' => 38, 'wall' => 4], 'ends' => [['out' => 54, 'thread' => ['diameter' => 20, 'pitch' => 1.5, 'hand' => 'right', 'shank' => 85, 'depth' => 45, 'leastOut' => 40]], ['out' => 54, 'thread' => ['diameter' => 20, 'pitch' => 1.5, 'hand' => 'left', 'shank' => 85, 'depth' => 45, 'leastOut' => 40]]], 'load' => 9000, 'adjust' => 4]],
+        ['rack', 'Rack moved forward', ['inner' => [130, 350, 330], 'outer' => [130, 690, 320], 'upper' => [0, 660, 530], 'lower' => [0, 700, 280], 'wheelbase' => 2514.6, 'travel' => [60, -60], 'bump' => [60, -60], 'arms' => ['kind' => 'doubleArm', 'lowerInner' => [0, 380, 295], 'upperInner' => [0, 420, 510]], 'move' => ['x' => -76.2]]],
+    ];
+
     private const JOBS = ['mobile-library', 'beach-tender', 'trailer-tug'];
 
-    public function __construct(private readonly ImportJob $import, private readonly JobReader $reader, private readonly AddSource $sources, private readonly CheckInstrument $checks, private readonly SavePlan $plans, private readonly SwitchVariant $variants) {}
+    public function __construct(private readonly ImportJob $import, private readonly JobReader $reader, private readonly AddSource $sources, private readonly CheckInstrument $checks, private readonly SavePlan $plans, private readonly SwitchVariant $variants, private readonly KeepWorksheet $sheets) {}
 
     public function run(): void
     {
@@ -64,6 +82,11 @@ final class DemoSeeder extends Seeder
         $jobs = array_map(fn (string $file): Job => $this->import->handle($workshop, $users[0], $this->reader->document((string) file_get_contents(database_path("demo/$file.job.json")))), self::JOBS);
         $this->plan($jobs[0]->load('workshop'), self::LIBRARY, LengthUnit::Millimetre);
         $this->plan($jobs[1]->load('workshop'), self::TENDER, LengthUnit::Inch);
+        foreach ([[$jobs[0], self::LIBRARY_GEAR], [$jobs[1], self::TENDER_GEAR]] as [$job, $sheets]) {
+            foreach ($sheets as [$tool, $title, $given]) {
+                $this->sheets->handle($job, $users[0], $tool, $title, $given);
+            }
+        }
         $this->sister($jobs[2]);
         $this->instruments($workshop);
     }

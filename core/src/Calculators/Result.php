@@ -24,7 +24,13 @@ final readonly class Result
     /** Several lengths by name. */
     public static function lengths(string $name, string $label): self
     {
-        return new self($name, $label, FieldKind::Group);
+        return new self($name, $label, FieldKind::Lengths);
+    }
+
+    /** How many of something. */
+    public static function count(string $name, string $label): self
+    {
+        return new self($name, $label, FieldKind::Count);
     }
 
     /** Several numbers by name, of one unit. */

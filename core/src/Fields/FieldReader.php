@@ -124,7 +124,7 @@ final class FieldReader
     /** @return list<?float> numbers, or lengths in mm */
     private function row(Field $field, mixed $given, string $at, int $min, int $max): array
     {
-        $given = $this->typed && is_string($given) ? preg_split('/\s*[,;]\s*|\s+/', trim($given)) : $given;
+        $given = $this->typed && is_string($given) ? self::parted($given) : $given;
         $what = $field->kind === FieldKind::Numbers ? 'numbers' : 'lengths';
         if (! is_array($given) || ! array_is_list($given) || count($given) < $min || count($given) > $max) {
             $this->report($at, $min === $max ? "expected $max $what in a list." : "expected from $min to $max $what in a list.");
@@ -133,6 +133,18 @@ final class FieldReader
         }
 
         return array_map(fn (int $i, mixed $one): ?float => $field->mayMiss && ($one === null || $one === '-') ? null : $this->one($field, $one, "{$at}[$i]"), array_keys($given), $given);
+    }
+
+    /**
+     * A typed row: by its commas; where it has none and is nothing but plain numbers, by its blanks. “12' 6"” and “3 1/2” are one length.
+     *
+     * @return list<string>
+     */
+    private static function parted(string $typed): array
+    {
+        $by = preg_match('/[,;]/', $typed) === 1 || preg_match('/\A[\d.\s+\-−]*\z/u', $typed) !== 1 ? '/\s*[,;]\s*/' : '/\s+/';
+
+        return preg_split($by, trim($typed)) ?: [];
     }
 
     private function one(Field $field, mixed $given, string $at): ?float

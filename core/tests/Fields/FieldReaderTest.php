@@ -77,3 +77,14 @@ it('refuses a number that is next to nothing, and takes nothing itself', functio
     expect(fn () => (new FieldReader)->read([$field], ['width' => 1e-300]))->toThrow(InvalidFields::class, 'nearer to nothing')
         ->and((new FieldReader)->read([$field], ['width' => 0])->number('width'))->toBe(0.0);
 })->with([Field::length('width', 'Width'), Field::number('width', 'Width', 'kg')]);
+
+it('parts a typed row by its commas, and by its blanks only where it is nothing but numbers', function (string $typed, array $mm) {
+    $values = (new FieldReader(LengthUnit::Inch, typed: true))->read([Field::lengths('row', 'Row', 1, 9)], ['row' => $typed]);
+    expect($values->numbers('row'))->toEqualWithDelta($mm, 1e-9);
+})->with([
+    'feet and inches' => ["11', 12' 6\"", [3352.8, 3810.0]],
+    'fractions' => ['3 1/2, 4 1/4', [88.9, 107.95]],
+    'one with a fraction' => ['3 1/2', [88.9]],
+    'blanks' => ['1 2 -3', [25.4, 50.8, -76.2]],
+    'millimetres among them' => ['100 mm; 2', [100.0, 50.8]],
+]);

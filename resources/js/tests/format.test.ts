@@ -3,6 +3,8 @@ import { placeLabels } from '@/shared/drawing/lib/place-labels';
 import { layOut } from '@/shared/drawing/lib/scene';
 import { ticks } from '@/shared/drawing/lib/ticks';
 import { compose } from '@/features/survey/lib/compose';
+import { typedValues } from '@/shared/lib/typed';
+import type { FieldProps } from '@/types/props';
 import { formatAngle, formatDeviation, formatLength, remainder } from '@/shared/lib/format';
 
 test('lengths are shown as on a tape, in lowest terms', () => {
@@ -71,4 +73,42 @@ test('where labels are crowded the less important yield, and sixty points stay r
     expect(placed.map((label) => label.key)).toContain('P30');
     expect(placed.length).toBeLessThan(40);
     for (const [i, a] of placed.entries()) for (const b of placed.slice(i + 1)) expect(Math.abs(a.x - b.x)).toBeGreaterThan(15);
+});
+
+test('values of a sheet stand in a form as they would be typed', () => {
+    const field = (name: string, kind: FieldProps['kind'], fields: FieldProps[] = []): FieldProps => ({
+        name,
+        label: name,
+        kind,
+        unit: '',
+        isRequired: false,
+        default: '',
+        help: '',
+        range: '',
+        choices: [],
+        fields,
+        isStation: false,
+        names: '',
+    });
+    const fields = [
+        field('at', 'lengths'),
+        field('points', 'places'),
+        field('values', 'numbers'),
+        field('axle', 'group', [field('x', 'length')]),
+    ];
+    const values = {
+        at: [25.4, -50.8],
+        points: [
+            [0, 0, 0],
+            [254, 0, 0],
+        ],
+        values: [0.1, null, 0.3],
+        axle: { x: 2540 },
+    };
+    expect(typedValues(fields, values, 'in')).toEqual({
+        at: '1, -2',
+        points: '0, 0, 0\n10, 0, 0',
+        values: '0.1 - 0.3',
+        axle: { x: '100' },
+    });
 });

@@ -386,6 +386,20 @@ export interface ForbiddenProps {
     why: Sentence;
 }
 
+/** A page below the stage Running gear. */
+export interface GearPageProps {
+    page: string;
+    label: string;
+    tools: GearToolProps[];
+}
+
+/** A tool on a page of the running gear, with its sheets. */
+export interface GearToolProps {
+    tool: ToolProps;
+    proposed: Record<string, unknown>;
+    sheets: WorksheetProps[];
+}
+
 /** What the posts of each station carry in one case (kg). */
 export interface HalfCaseProps {
     case: string;
@@ -602,6 +616,15 @@ export interface NextProps {
     settles: number;
     because: 'deciding' | 'unread' | 'loose' | 'undecided' | 'unchecked';
     outcomes: OutcomeProps[];
+}
+
+/** Everything that depends on the plan, old against new. */
+export interface OldNewProps {
+    vehicle: ConsequenceProps[];
+    shaft: DrivelineProps;
+    sheets: WorksheetProps[];
+    tools: Record<string, ToolProps>;
+    isPlanned: boolean;
 }
 
 /** Something that can be planned, and what it asks for. */
@@ -1174,6 +1197,20 @@ export interface WindowProps {
     share: number | null;
     inLongestBay: boolean;
     text: Sentence;
+}
+
+/** A sheet of the running gear with what comes of it; mm. */
+export interface WorksheetProps {
+    id: number;
+    tool: string;
+    title: string;
+    values: Record<string, unknown>;
+    result: Record<string, unknown> | null;
+    before: Record<string, unknown> | null;
+    stale: string[];
+    by: string;
+    at: string;
+    trouble: string | null;
 }
 
 /** What holds for the whole shop. */

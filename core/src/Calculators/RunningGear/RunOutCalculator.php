@@ -57,7 +57,7 @@ final readonly class RunOutCalculator implements Calculator
                 Result::number('diameterDifference', 'diameters differ by', 'mm'), Result::number('total', 'dial, in all', 'mm'), Result::truth('roundReliable', 'roundness to be believed'),
             ]),
             Result::group('tackFirst', 'Tack and shrink first', [Result::length('x', 'at'), Result::number('at', 'on the side at', '°')]),
-            Result::table('kinks', 'Kinks', [Result::length('x', 'at'), Result::number('angle', 'angle', '°'), Result::number('convexAt', 'outer side at', '°'), Result::length('shrink', 'has to shrink by')]),
+            Result::table('kinks', 'Kinks', [Result::length('x', 'at'), Result::number('angle', 'angle', '°'), Result::number('convexAt', 'outer side at', '°'), Result::number('shrink', 'has to shrink by', 'mm')]),
             Result::group('unbalance', 'Unbalance', [Result::number('eccentricity', 'off by', 'mm'), Result::number('unbalance', 'unbalance', 'g·mm'), Result::number('force', 'force at speed', 'N'), Result::number('grade', 'grade', 'mm/s')]),
         ];
     }

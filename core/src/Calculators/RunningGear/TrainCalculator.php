@@ -66,7 +66,7 @@ final readonly class TrainCalculator implements Calculator
             Result::word('state', 'Train'), Result::number('residual', 'Left at the end, as one joint of', '°'), Result::number('acceleration', 'at this speed', 'rad/s²'), Result::number('residualLimit', 'allowed', '°'), Result::number('angleLimit', 'Joints at this speed', '°'), Result::number('speed', 'Speed', 'rev/min'),
             Result::table('joints', 'Joints', [Result::number('angle', 'angle', '°'), Result::number('limit', 'limit', '°'), Result::word('state', 'state')]),
             Result::table('shafts', 'Shafts', [Result::number('fall', 'falls', '°'), Result::number('right', 'runs right', '°'), Result::length('length', 'length'), Result::number('drive', 'driving', 'rad/s²'), Result::number('coast', 'coasting', 'rad/s²'), Result::word('state', 'state')]),
-            Result::group('worst', 'Worst shaft', [Result::number('shaft', 'shaft'), Result::word('from', 'from'), Result::number('acceleration', 'at', 'rad/s²')]),
+            Result::group('worst', 'Worst shaft', [Result::count('shaft', 'shaft'), Result::word('from', 'from'), Result::number('acceleration', 'at', 'rad/s²')]),
             Result::table('wrap', 'Axle wound up', [Result::number('wrap', 'by', '°'), Result::number('angle', 'last joint', '°'), Result::number('residual', 'left', '°'), Result::number('acceleration', 'train', 'rad/s²'), Result::number('worst', 'worst shaft', 'rad/s²')]),
             Result::group('cure', 'Least with the axle turned', [Result::number('turn', 'nose up by', '°'), Result::number('residual', 'left', '°')]),
         ];

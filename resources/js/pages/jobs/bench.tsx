@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { BenchSketch } from '@/features/bench/components/bench-sketch';
 import { JigForm } from '@/features/bench/components/jig-form';
-import { PanelSketch } from '@/features/tools/sketches/square-check';
+import { PanelSketch } from '@/shared/sketches/square-check';
 import { RoundForm, type Step } from '@/features/bench/components/round-form';
 import { RoundPlot } from '@/features/bench/components/round-plot';
 import { RoundResult } from '@/features/bench/components/round-result';

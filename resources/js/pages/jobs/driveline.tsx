@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { ShaftForm } from '@/features/driveline/components/shaft-form';
 import { ShaftNumbers } from '@/features/driveline/components/shaft-numbers';
 import { ShaftSketch } from '@/features/driveline/components/shaft-sketch';
+import { GearPages } from '@/shared/ui/gear-pages';
 import { StageShell } from '@/shared/ui/stage-shell';
 import { Trouble } from '@/shared/ui/trouble';
 import type { DrivelineProps, JobProps } from '@/types/props';
@@ -29,6 +30,7 @@ export default function DrivelinePage({ job, driveline: initial }: { job: JobPro
                     className="flex min-h-0 flex-col gap-6 border-ink bg-paper p-4 max-lg:border-t lg:w-[500px] relative lg:overflow-y-auto lg:border-l"
                     tabIndex={-1}
                 >
+                    <GearPages job={job.id} current="driveline" />
                     {driveline.trouble && <Trouble title="Not recalculated">{driveline.trouble.message}</Trouble>}
                     {shaft && (
                         <section aria-labelledby="result">

@@ -1,8 +1,8 @@
 import { Head, Link } from '@inertiajs/react';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { FieldInputs } from '@/shared/ui/field-inputs';
-import { Results } from '@/features/tools/components/results';
-import { sketches } from '@/features/tools/sketches';
+import { Results } from '@/shared/ui/results';
+import { sketches } from '@/shared/sketches';
 import { send } from '@/shared/lib/http';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';

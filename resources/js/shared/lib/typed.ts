@@ -11,11 +11,18 @@ export function typedValues(fields: FieldProps[], values: Record<string, unknown
 function one(field: FieldProps, value: unknown, unit: Unit): unknown {
     if (field.kind === 'length' && typeof value === 'number') return typedLength(value, unit);
     if (typeof value === 'number') return String(value);
-    if (field.kind === 'numbers' && Array.isArray(value)) return value.join(' ');
+    if (field.kind === 'numbers' && Array.isArray(value)) return value.map((each) => (each === null ? '-' : String(each))).join(' ');
+    if (field.kind === 'lengths' && Array.isArray(value)) return lengths(value, unit);
+    if (field.kind === 'places' && Array.isArray(value)) return value.map((place) => lengths(place as unknown[], unit)).join('\n');
+    if (field.kind === 'names' && Array.isArray(value)) return value.join(', ');
     if (field.kind === 'list' && Array.isArray(value))
         return value.map((entry) => typedValues(field.fields, entry as Record<string, unknown>, unit));
     if (field.kind === 'group' && typeof value === 'object') return typedValues(field.fields, value as Record<string, unknown>, unit);
     return value;
+}
+
+function lengths(values: unknown[], unit: Unit): string {
+    return values.map((each) => typedLength(Number(each), unit)).join(', ');
 }
 
 /** A length as one would type it, without its unit. */

@@ -1,4 +1,4 @@
-import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/features/tools/sketches/sheet';
+import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/shared/sketches/sheet';
 
 const dot = (x: number, y: number, r: number) => `M${x - r} ${y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
 

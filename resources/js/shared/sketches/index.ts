@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import { InsertSketch, KickSketch, SlopeSketch } from '@/features/tools/sketches/cuts';
+import { InsertSketch, KickSketch, SlopeSketch } from '@/shared/sketches/cuts';
 import {
     AxleSquareSketch,
     ClearanceSketch,
@@ -9,15 +9,15 @@ import {
     SpringingSketch,
     TrackBarSketch,
     WeightsSketch,
-} from '@/features/tools/sketches/axles';
-import { CentreBearingSketch, CriticalSpeedSketch, RunOutSketch, ShaftCutSketch, TrainSketch } from '@/features/tools/sketches/shafts';
-import { RackSketch, SteeringAxisSketch, SteeringShaftSketch, TurningSketch } from '@/features/tools/sketches/steering';
-import { HeatSketch } from '@/features/tools/sketches/heat';
-import { BodyMountsSketch, BracketFitSketch, FastenersSketch, SpliceSketch } from '@/features/tools/sketches/joints';
-import { BeamSketch, SectionSketch, TorsionSketch } from '@/features/tools/sketches/rails';
-import { PanelSketch } from '@/features/tools/sketches/square-check';
-import { BreakoverSketch, PostsSketch, SpreadSketch } from '@/features/tools/sketches/stands';
-import { CornersSketch } from '@/features/tools/sketches/support-twist';
+} from '@/shared/sketches/axles';
+import { CentreBearingSketch, CriticalSpeedSketch, RunOutSketch, ShaftCutSketch, TrainSketch } from '@/shared/sketches/shafts';
+import { RackSketch, SteeringAxisSketch, SteeringShaftSketch, TurningSketch } from '@/shared/sketches/steering';
+import { HeatSketch } from '@/shared/sketches/heat';
+import { BodyMountsSketch, BracketFitSketch, FastenersSketch, SpliceSketch } from '@/shared/sketches/joints';
+import { BeamSketch, SectionSketch, TorsionSketch } from '@/shared/sketches/rails';
+import { PanelSketch } from '@/shared/sketches/square-check';
+import { BreakoverSketch, PostsSketch, SpreadSketch } from '@/shared/sketches/stands';
+import { CornersSketch } from '@/shared/sketches/support-twist';
 
 /** The small drawing of a tool, by the tool's name; a tool may do without one. */
 export const sketches: Partial<Record<string, ComponentType<{ result: Record<string, unknown> | null }>>> = {

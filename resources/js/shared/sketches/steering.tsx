@@ -1,4 +1,4 @@
-import { Across, Label, Marked, Scribed, Sheet, Steel } from '@/features/tools/sketches/sheet';
+import { Across, Label, Marked, Scribed, Sheet, Steel } from '@/shared/sketches/sheet';
 
 /** A right-hand wheel from behind with the axis that it is steered about. */
 export function SteeringAxisSketch() {

@@ -1,4 +1,4 @@
-import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/features/tools/sketches/sheet';
+import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/shared/sketches/sheet';
 
 /** A channel from behind: where its origin is, what its walls are called, and the plate that closes it. */
 export function SectionSketch() {

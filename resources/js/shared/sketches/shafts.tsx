@@ -1,4 +1,4 @@
-import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/features/tools/sketches/sheet';
+import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/shared/sketches/sheet';
 
 /** A driveline from the side: gearbox, shafts, centre bearing, pinion. */
 export function TrainSketch() {

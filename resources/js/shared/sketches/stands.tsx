@@ -1,4 +1,4 @@
-import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/features/tools/sketches/sheet';
+import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/shared/sketches/sheet';
 
 /** A vehicle on a crest: the part that grounds first, and the ramp that it takes. */
 export function BreakoverSketch() {

@@ -84,6 +84,18 @@ function Table({ table, entries, unit }: { table: ToolResultProps; entries: unkn
     );
 }
 
+/** How a value stands to its limit, by shape and word. */
+const STATES: Record<string, string> = {
+    in: '○ within',
+    out: '■ out',
+    over: '■ over',
+    short: '■ too little',
+    touches: '■ touches',
+    binds: '■ binds',
+    still: '◌ too straight',
+    unsure: '◌ unsure',
+};
+
 /** The lists of a result, those of a group too. */
 function lists(result: ToolResultProps, value: unknown): [ToolResultProps, unknown[]][] {
     if (result.kind === 'list') return Array.isArray(value) ? [[result, value]] : [];
@@ -94,6 +106,8 @@ function lists(result: ToolResultProps, value: unknown): [ToolResultProps, unkno
 function rows(result: ToolResultProps, value: unknown, unit: Unit, short = false): [string, string][] {
     if (value === null || value === undefined) return short || result.kind === 'group' ? [] : [[result.label, '–']];
     if (isSentence(value)) return [[result.label, say(value, unit)]];
+    if (result.kind === 'list' && Array.isArray(value))
+        return [[result.label, value.map((entry) => entryWords(result, entry, unit)).join('; ')]];
     if (Array.isArray(value)) return [[result.label, value.map((one) => plain(result, one, unit)).join(', ')]];
     if (typeof value === 'object') {
         if (result.results.length > 0) {
@@ -104,18 +118,30 @@ function rows(result: ToolResultProps, value: unknown, unit: Unit, short = false
         }
         return Object.entries(value).map(([name, one]): [string, string] => [
             `${result.label}: ${spaced(name)}`,
-            plain({ ...result, kind: result.unit ? 'number' : 'length' }, one, unit),
+            plain({ ...result, kind: result.kind === 'lengths' ? 'length' : 'number' }, one, unit),
         ]);
     }
     return [[result.label, plain(result, value, unit)]];
 }
 
+/** An entry of a list within a cell: “LL 11 885 N”. */
+function entryWords(result: ToolResultProps, entry: unknown, unit: Unit): string {
+    return result.results
+        .map((one) =>
+            rows(one, at(entry, one.name), unit, true)
+                .map(([, said]) => said)
+                .join(' '),
+        )
+        .join(' ');
+}
+
 function plain(result: ToolResultProps, value: unknown, unit: Unit): string {
     if (typeof value === 'boolean') return value ? 'yes' : 'no';
-    if (typeof value !== 'number') return result.kind === 'choice' ? spaced(String(value)) : String(value);
+    if (typeof value !== 'number') return result.kind === 'choice' ? (STATES[String(value)] ?? spaced(String(value))) : String(value);
+    if (result.kind === 'count') return String(value);
     if (result.kind === 'length' || result.kind === 'lengths') return `${formatDeviation(value, unit, false)} ${unit}`;
-    const digits = Math.abs(value) < 10 ? 3 : Math.abs(value) < 1000 ? 1 : 0;
-    return `${value.toFixed(digits).replace('-', '−')} ${result.unit}`.trim();
+    const digits = result.unit === '°' ? 2 : Math.abs(value) < 10 ? 3 : Math.abs(value) < 1000 ? 1 : 0;
+    return `${(Math.abs(value) < 10 ** -digits / 2 ? 0 : value).toFixed(digits).replace('-', '−')} ${result.unit}`.trim();
 }
 
 function at(entry: unknown, name: string): unknown {

@@ -1,4 +1,4 @@
-import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/features/tools/sketches/sheet';
+import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/shared/sketches/sheet';
 
 /** A rail parted, with the insert between two root gaps. */
 export function InsertSketch() {

@@ -1,4 +1,4 @@
-import { Across, Label, Marked, Scribed, Sheet, Steel } from '@/features/tools/sketches/sheet';
+import { Across, Label, Marked, Scribed, Sheet, Steel } from '@/shared/sketches/sheet';
 
 /** A run on a plate: its length in so many seconds. */
 export function HeatSketch() {

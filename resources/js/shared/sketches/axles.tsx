@@ -1,4 +1,4 @@
-import { Across, Label, Marked, Scribed, Sheet, Steel } from '@/features/tools/sketches/sheet';
+import { Across, Label, Marked, Scribed, Sheet, Steel } from '@/shared/sketches/sheet';
 
 /** An axle from above, its right wheel further back. */
 export function AxleSquareSketch() {

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Documents\GearOfJob;
+use App\Documents\PlannedJob;
+use App\Models\Worksheet;
+use Geodex\Core\Calculators\RunningGear\GearPage;
+
+/** A page below the stage Running gear. */
+final readonly class GearPageProps
+{
+    /** @param  list<GearToolProps>  $tools */
+    public function __construct(public string $page, public string $label, public array $tools) {}
+
+    public static function from(PlannedJob $job, GearPage $page): self
+    {
+        $gear = GearOfJob::of($job);
+        $sheets = $job->job->worksheets()->with('user')->get();
+
+        return new self($page->value, $page->label(), array_map(fn (string $class): GearToolProps => new GearToolProps(
+            ToolProps::from($class), $gear->after->of($class::name()),
+            array_values($sheets->filter(fn (Worksheet $one): bool => $one->tool === $class::name())->map(fn (Worksheet $one): WorksheetProps => WorksheetProps::from($one, $gear))->all()),
+        ), $page->tools()));
+    }
+}

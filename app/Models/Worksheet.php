@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Geodex\Core\Calculators\RunningGear\GearSheet;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A sheet of the running gear: one calculator with what was entered for this job.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property string $tool
+ * @property string $title
+ * @property array<string, mixed> $given  mm
+ * @property array<string, mixed> $facts  that it started from, mm
+ * @property ?int $user_id
+ * @property Carbon $updated_at
+ * @property ?User $user
+ */
+final class Worksheet extends Model
+{
+    protected $guarded = ['id'];
+
+    protected $casts = ['given' => 'array', 'facts' => 'array'];
+
+    public function sheet(): GearSheet
+    {
+        return new GearSheet($this->tool, $this->given, $this->facts);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

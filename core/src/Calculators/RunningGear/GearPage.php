@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\Calculators\RunningGear;
+
+use Geodex\Core\Calculators\Calculator;
+
+/** The pages below the stage Running gear, each with what is worked out on it. */
+enum GearPage: string
+{
+    case Shafts = 'shafts';
+    case RunOut = 'run-out';
+    case Axles = 'axles';
+    case Links = 'links';
+    case Steering = 'steering';
+    case Weights = 'weights';
+    case Clearance = 'clearance';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Shafts => 'Shafts',
+            self::RunOut => 'Run-out',
+            self::Axles => 'Axles',
+            self::Links => 'Links',
+            self::Steering => 'Steering',
+            self::Weights => 'Springs and weights',
+            self::Clearance => 'Clearance',
+        };
+    }
+
+    /** @return non-empty-list<class-string<Calculator>> */
+    public function tools(): array
+    {
+        return match ($this) {
+            self::Shafts => [TrainCalculator::class, CentreBearingCalculator::class, ShaftCutCalculator::class, CriticalSpeedCalculator::class],
+            self::RunOut => [RunOutCalculator::class],
+            self::Axles => [AxleSquareCalculator::class, HalfShaftCalculator::class],
+            self::Links => [LinkageCalculator::class, LinkCutCalculator::class, TrackBarCalculator::class],
+            self::Steering => [SteeringAxisCalculator::class, RackCalculator::class, SteeringShaftCalculator::class, TurningCalculator::class],
+            self::Weights => [SpringingCalculator::class, WeightsCalculator::class],
+            self::Clearance => [ClearanceCalculator::class],
+        };
+    }
+
+    /** The page that a tool is worked on; null where it is no tool of the running gear. */
+    public static function of(string $tool): ?self
+    {
+        foreach (self::cases() as $page) {
+            foreach ($page->tools() as $class) {
+                if ($class::name() === $tool) {
+                    return $page;
+                }
+            }
+        }
+
+        return null;
+    }
+}

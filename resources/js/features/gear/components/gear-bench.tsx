@@ -1,0 +1,61 @@
+import { useState } from 'react';
+import { SheetCard } from '@/features/gear/components/sheet-card';
+import { SheetForm } from '@/features/gear/components/sheet-form';
+import { sketches } from '@/shared/sketches';
+import { Button } from '@/shared/ui/button';
+import { GearPages } from '@/shared/ui/gear-pages';
+import type { GearPageProps, GearToolProps, JobProps } from '@/types/props';
+
+/** A page of sheets: what is worked out here, and what was kept of it. */
+export function GearBench({ job, initial }: { job: JobProps; initial: GearPageProps }) {
+    const [gear, setGear] = useState(initial);
+    return (
+        <div className="flex min-h-0 flex-1 flex-col gap-8 bg-paper p-4 lg:overflow-y-auto [&>*]:shrink-0" tabIndex={-1}>
+            <GearPages job={job.id} current={gear.page} />
+            {gear.tools.map((one) => (
+                <Tool key={one.tool.name} job={job} one={one} onKept={setGear} />
+            ))}
+        </div>
+    );
+}
+
+function Tool({ job, one, onKept }: { job: JobProps; one: GearToolProps; onKept: (gear: GearPageProps) => void }) {
+    const [isNew, setNew] = useState(false);
+    const Sketch = sketches[one.tool.name];
+    return (
+        <section aria-labelledby={one.tool.name}>
+            <h2 id={one.tool.name} className="text-3xl">
+                {one.tool.title}
+            </h2>
+            <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_360px]">
+                <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
+                    <p className="max-w-prose text-soft">{one.tool.purpose}</p>
+                    {one.sheets.map((sheet) => (
+                        <SheetCard key={sheet.id} job={job} tool={one.tool} sheet={sheet} onKept={onKept} />
+                    ))}
+                    {isNew ? (
+                        <SheetForm
+                            job={job.id}
+                            tool={one.tool}
+                            values={one.proposed}
+                            title=""
+                            sheet={null}
+                            onKept={(kept) => {
+                                onKept(kept);
+                                setNew(false);
+                            }}
+                            onClose={() => setNew(false)}
+                        />
+                    ) : (
+                        job.can.work && (
+                            <Button className="justify-self-start" onClick={() => setNew(true)}>
+                                {one.sheets.length === 0 ? 'Work it out for this job' : 'Another sheet'}
+                            </Button>
+                        )
+                    )}
+                </div>
+                <div className="max-lg:hidden">{Sketch && <Sketch result={null} />}</div>
+            </div>
+        </section>
+    );
+}
