@@ -20,6 +20,7 @@ const ADDRESSES = [
     '/jobs/1/gear/shafts',
     '/jobs/2/gear/links',
     '/jobs/1/gear/old-new',
+    '/jobs/1/gear/papers',
     '/tools/train',
     '/jobs/3/reference',
     '/jobs/3/surveys/before/findings',

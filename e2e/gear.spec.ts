@@ -54,6 +54,15 @@ test('old stands against new on one page', async ({ page }) => {
     await expect(page.getByText(/ABS and stability control/)).toBeVisible();
 });
 
+test('the running gear goes on paper with its sheets', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/jobs/1/gear/old-new');
+    await page.getByRole('link', { name: 'On paper' }).click();
+    const paper = page.frameLocator('iframe');
+    await expect(paper.getByRole('heading', { name: 'Old against new' })).toBeVisible();
+    await expect(paper.getByRole('heading', { name: 'What was entered' }).first()).toBeVisible();
+});
+
 test.describe('at 390 px', () => {
     test.use({ viewport: { width: 390, height: 844 } });
 
@@ -67,6 +76,7 @@ test.describe('at 390 px', () => {
             '1/gear/weights',
             '1/gear/clearance',
             '1/gear/old-new',
+            '1/gear/papers',
         ]) {
             await page.goto(`/jobs/${address}`);
             await page.waitForLoadState('networkidle');

@@ -9,6 +9,7 @@ use App\Http\Controllers\ChassisController;
 use App\Http\Controllers\DatumController;
 use App\Http\Controllers\DrivelineController;
 use App\Http\Controllers\GearController;
+use App\Http\Controllers\GearPaperController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
@@ -79,6 +80,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/{job}/plan/tick', [PlanPageController::class, 'tick'])->name('plan.tick');
     Route::get('/jobs/{job}/plan/after', [PlanPageController::class, 'after'])->name('after');
     Route::get('/jobs/{job}/gear/old-new', [GearController::class, 'oldNew'])->name('gear.old-new');
+    Route::get('/jobs/{job}/gear/papers', [GearPaperController::class, 'show'])->name('gear.papers');
+    Route::get('/jobs/{job}/gear/papers/document', [GearPaperController::class, 'document'])->name('gear.papers.document');
+    Route::get('/jobs/{job}/gear/papers.pdf', [GearPaperController::class, 'pdf'])->name('gear.papers.pdf');
     Route::get('/jobs/{job}/gear/{page}', [GearController::class, 'show'])->name('gear');
     Route::post('/jobs/{job}/gear', [GearController::class, 'store'])->name('gear.keep');
     Route::put('/jobs/{job}/gear/{worksheet}', [GearController::class, 'update'])->name('gear.change');

@@ -14,6 +14,7 @@
             th { text-align: left; font-weight: bold; border-bottom: 0.3mm solid #14161f; padding: 0.6mm 1mm; font-size: 9pt; }
             td { border-bottom: 0.1mm solid #999; padding: 0.6mm 1mm; vertical-align: top; font-size: 9pt; }
             .n { text-align: right; white-space: nowrap; font-variant-numeric: tabular-nums; }
+            .r { text-align: right; font-variant-numeric: tabular-nums; }
             .s { white-space: nowrap; }
             .facts td:first-child { width: 42mm; color: #444; }
             .caution { border: 0.4mm solid #14161f; padding: 2mm 3mm; margin: 3mm 0; }

@@ -10,12 +10,7 @@
     <body>
         <main>
             <h1>{{ $job->title }}: the plan on paper</h1>
-            <table class="facts">
-                <tr><td>Workshop</td><td>{{ $job->workshop->name }}</td></tr>
-                <tr><td>Vehicle</td><td>{{ $job->vehicle ?: 'not given' }}</td></tr>
-                <tr><td>State</td><td>{{ $state }}: a sheet with another one is out of date</td></tr>
-                <tr><td>Printed</td><td>{{ $printedAt }} by {{ $printedBy->name }} ({{ $printedBy->role->value }}), Geodex {{ config('geodex.version') }}</td></tr>
-            </table>
+            @include('paper-head')
             <div class="caution">
                 <p><strong>Before anything is cut.</strong> The vehicle maker's body-builder instructions, local law and a licensed engineer decide whether this frame may be changed, where, and by whom it is welded and inspected. Nothing here is an approval.</p>
                 <p>Support both halves; disconnect the battery and everything electronic; fuel, lines and looms out of the heat, the tank out or drained; extinguisher at hand; nobody under a half that is not on its posts.</p>

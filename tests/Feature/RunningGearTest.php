@@ -5,6 +5,9 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\Worksheet;
+use App\Report\GearPapers;
+use App\Report\PaperValues;
+use Geodex\Core\Calculators\Calculators;
 use Geodex\Core\Calculators\RunningGear\GearPage;
 use Illuminate\Http\UploadedFile;
 
@@ -108,4 +111,80 @@ it('stands old against new on one page', function () {
 it('says nothing of a shaft whose joint the plan cuts out', function () {
     $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [['id' => 'op1', 'kind' => 'shorten', 'at' => '1000', 'length' => '600']]])->assertOk();
     $this->get("$this->at/shafts")->assertOk();
+});
+
+describe('on paper', function () {
+    beforeEach(function () {
+        ($this->stretch)('640');
+        $this->paper = fn (): string => (string) preg_replace('/\s+/', ' ', html_entity_decode((string) $this->get("$this->at/papers/document")->assertOk()->getContent()));
+    });
+
+    it('stands every sheet with what was entered, what comes of it and how it was before', function () {
+        ($this->turning)()->assertOk();
+        expect(($this->paper)())->toContain('Old against new', 'Wheelbase ●', '3300.0', '3940.0', 'Driveshaft', 'joint to joint', 'Kerb', 'Turning circle, by', 'What comes of it', 'What was entered', '<td>Wheelbases</td><td>3300.0 mm, 3940.0 mm</td>', '36°', 'not given', 'Nothing here is an approval');
+    });
+
+    it('says of a sheet that it is out of date, or cannot be worked out', function () {
+        ($this->turning)()->assertOk();
+        ($this->stretch)('300');
+        expect(($this->paper)())->toContain('Out of date:');
+        Worksheet::query()->update(['given' => ['kingpinTrack' => -1]]);
+        expect(($this->paper)())->toContain('Not worked out:');
+    });
+
+    it('has tables for what is many, and words for states', function () {
+        $reads = fn (float $bend): string => implode(', ', array_map(fn (int $i): string => sprintf('%.3f', $bend * cos(deg2rad(45 * $i))), range(0, 7)));
+        $this->postJson($this->at, ['tool' => 'run-out', 'unit' => 'mm', 'values' => ['stations' => array_map(fn (float $bend, int $x): array => ['x' => (string) $x, 'start' => '0', 'step' => '45', 'values' => $reads($bend)], [0.01, 0.9, 0.02], [50, 700, 1350]), 'outer' => '76.2', 'mass' => '12', 'speed' => '3000']])->assertOk();
+        expect(($this->paper)())->toContain('out of line', '■ out', '○ within', 'Kinks', 'outer side at', 'Tack and shrink first: at', '700.0', 'Unbalance: force at speed', 'Stations, 2');
+    });
+
+    it('tells what differs of a sheet before the plan and after it, row by row', function () {
+        $this->postJson($this->at, ['tool' => 'rack', 'unit' => 'mm', 'values' => ['inner' => '130, 350, 200', 'outer' => '130, 690, 190', 'upper' => '0, 660, 400', 'lower' => '0, 700, 150', 'wheelbase' => '3940', 'travel' => '60, -60']])->assertOk();
+        expect(($this->paper)())->toMatch('/ackermann[^<]*<\/td><td class="r">[^<–]+<\/td><td class="r">[^<–]+<\/td>/i');
+    });
+
+    it('is in inches where the job is in inches', function () {
+        $this->job->units = 'in';
+        $values = PaperValues::of($this->job);
+        expect($values->given(Calculators::named('turning')::fields(), ['wheelbases' => [3300.0, 3937.0], 'innerAngle' => 36.0]))->toMatchArray(['Wheelbases' => '129 29/32 in, 155 in', 'Lock of the inner wheel' => '36°', 'Steering arms' => 'not given']);
+    });
+
+    it('is a PDF with its own fonts and the state of plan and sheets', function () {
+        $state = fn (): string => app(GearPapers::class)->state($this->job->refresh());
+        $before = $state();
+        ($this->turning)()->assertOk();
+        expect((string) $this->get("$this->at/papers.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent())->toStartWith('%PDF')->toContain('Barlow')
+            ->and($state())->not->toBe($before);
+        $this->get("$this->at/papers")->assertOk()->assertInertia(fn ($page) => $page->component('jobs/gear-papers'));
+    });
+
+    it('shows a title as it was typed, and no markup of it', function () {
+        $this->postJson($this->at, ['tool' => 'turning', 'title' => '<img src=x onerror=alert(1)>', 'unit' => 'mm', 'values' => ['kingpinTrack' => '1480', 'innerAngle' => '36', 'wheelbases' => '3940']])->assertOk();
+        expect((string) $this->get("$this->at/papers/document")->getContent())->not->toContain('<img src=x')->toContain('&lt;img src=x');
+    });
+
+    it('is kept from another shop', function () {
+        $this->actingAs($this->person(workshop: 'Another yard'));
+        foreach (['papers', 'papers/document', 'papers.pdf'] as $page) {
+            $this->get("$this->at/$page")->assertForbidden();
+        }
+    });
+});
+
+it('takes sheets from a file in whatever shape they come, without falling over', function () {
+    $file = json_decode((string) $this->get("/jobs/{$this->job->id}/file")->assertOk()->getContent(), true);
+    $file['runningGear'] = ['sheets' => [['tool' => 'turning', 'title' => str_repeat('long ', 20), 'given' => ['wheelbases' => [['deep']]], 'facts' => ['wheelbases' => 'none']], ['tool' => 'wings', 'title' => '', 'given' => ['length' => 1]]]];
+    $send = fn (array $file) => $this->post('/jobs/from-file', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($file))])->assertRedirect();
+    $send($file);
+    $copy = Job::query()->latest('id')->first();
+    expect($copy->worksheets()->count())->toBe(1);
+    foreach (['steering', 'old-new', 'papers/document'] as $page) {
+        $this->get("/jobs/{$copy->id}/gear/$page")->assertOk();
+    }
+    $jobs = Job::count();
+    foreach ([7, ['tool' => 'turning', 'title' => ['no']], ['tool' => 'turning', 'given' => 'nothing']] as $sheet) {
+        $file['runningGear'] = ['sheets' => [$sheet]];
+        $send($file);
+    }
+    expect(Job::count())->toBe($jobs);
 });

@@ -18,6 +18,7 @@ export function GearPages({ job, current }: { job: number; current: string }) {
         { key: 'driveline', label: 'Driveshaft', href: path('driveline', { job }) },
         ...PAGES.map((page) => ({ ...page, href: path('gear', { job, page: page.key }) })),
         { key: 'old-new', label: 'Old against new', href: path('gear.old-new', { job }) },
+        { key: 'papers', label: 'On paper', href: path('gear.papers', { job }) },
     ];
     return (
         <nav aria-label="Pages of the running gear" className="no-print -mx-4 -mt-4 border-b border-line">
