@@ -54,6 +54,13 @@ test('old stands against new on one page', async ({ page }) => {
     await expect(page.getByText(/ABS and stability control/)).toBeVisible();
 });
 
+test('the dial of a shaft is a picture, station by station', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/jobs/1/gear/run-out');
+    const picture = page.getByRole('img', { name: /^Shape of the shaft at 3 stations/ });
+    await expect(picture.getByText('900.0 mm, tack here')).toBeVisible();
+});
+
 test('the running gear goes on paper with its sheets', async ({ page }) => {
     await logIn(page);
     await page.goto('/jobs/1/gear/old-new');

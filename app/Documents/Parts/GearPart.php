@@ -16,7 +16,7 @@ final readonly class GearPart implements JobPart
         if (! $as->asTyped) {
             return [];
         }
-        $sheets = $job->worksheets->map(fn (Worksheet $one): array => ['tool' => $one->tool, 'title' => $one->title, 'given' => (object) $one->given, 'facts' => (object) $one->facts])->values()->all();
+        $sheets = $job->worksheets->map(fn (Worksheet $one): array => ['tool' => $one->tool, 'title' => $one->title, 'given' => (object) $one->given, ...($one->facts === [] ? [] : ['facts' => $one->facts])])->values()->all();
 
         return ['runningGear' => $sheets === [] ? null : ['sheets' => $sheets]];
     }

@@ -147,6 +147,18 @@ describe('the dial', function () {
         expect($told['kinks'][0]['angle'])->toEqualWithDelta(0.057, 5e-4)->and($told['tackFirst']['at'])->toEqualWithDelta(30.0, 1e-6)->and($told['kinks'][0]['shrink'])->toEqualWithDelta(0.076, 5e-4);
     });
 
+    it('is drawn through its readings where the shape fits them, a circle where nothing stands out', function () {
+        $round = fn (float $bend) => array_map(fn (int $i) => $bend * cos(deg2rad(45 * $i - 30)), range(0, 7));
+        $bent = Calculators::run('run-out', ['stations' => [['step' => 45, 'values' => $round(0.35)]]])['stations'][0];
+        $out = array_column($bent['traced'], 'out', 'at');
+        foreach ($bent['readings'] as $reading) {
+            expect($reading['read'])->toEqualWithDelta($out[(int) round($reading['at'])], 1e-9);
+        }
+        expect($bent['traced'])->toHaveCount(72)->and(max($out) - min($out))->toEqualWithDelta($bent['outOfLine'], 2e-3);
+        $true = Calculators::run('run-out', ['stations' => [['step' => 45, 'values' => $round(0.0)]]])['stations'][0];
+        expect(max(array_column($true['traced'], 'out')))->toEqualWithDelta(0.0, 1e-9);
+    });
+
     it('takes gaps, and refuses too few readings', function () {
         expect(Calculators::run('run-out', ['stations' => [['step' => 45, 'values' => [0.1, null, 0.2, 0.1, 0.0, null, 0.1, 0.1]]]])['stations'][0]['harmonics'])->toHaveCount(2);
         expect(fn () => Calculators::run('run-out', ['stations' => [['step' => 45, 'values' => [0.1, null, 0.2, 0.1, 0.0, null, null, null]]]]))->toThrow(InvalidFields::class, 'fewer than 5');

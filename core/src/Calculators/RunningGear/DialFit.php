@@ -20,11 +20,15 @@ final readonly class DialFit
 
     private const NOTHING = 1e-6;
 
+    /** Degrees between two places of the shape that is drawn. */
+    private const TRACED_EVERY = 5;
+
     /**
      * @param  list<array{amplitude: float, at: ?float, sigma: float}>  $harmonics
      * @param  array{float, float}  $bend  of the axis: cosine and sine of the first (mm)
+     * @param  list<array{at: float, read: float}>  $readings  degrees; mm above the mean of the shape
      */
-    private function __construct(public array $harmonics, public array $bend, public float $total, public float $rms, public ?int $struck) {}
+    private function __construct(public array $harmonics, public array $bend, public float $total, public float $rms, public ?int $struck, public array $readings) {}
 
     /** @throws InvalidFields if the readings do not tell a shape */
     public static function of(Values $station, float $sigma, string $path): self
@@ -50,7 +54,26 @@ final readonly class DialFit
             $harmonics[] = ['amplitude' => $amplitude, 'at' => $amplitude < self::NOTHING ? null : fmod(rad2deg(atan2($s, $c)) + 360.0, 360.0) / $k, 'sigma' => $sigma * sqrt(max(0.0, $variance))];
         }
 
-        return new self($harmonics, [$solution[1], $solution[2]], max([-INF, ...array_values($used)]) - min([INF, ...array_values($used)]), sqrt(array_sum(array_map(fn (float $one): float => $one ** 2, $residuals)) / count($residuals)), $struck);
+        return new self($harmonics, [$solution[1], $solution[2]], max([-INF, ...array_values($used)]) - min([INF, ...array_values($used)]), sqrt(array_sum(array_map(fn (float $one): float => $one ** 2, $residuals)) / count($residuals)), $struck, array_map(fn (int $i): array => ['at' => rad2deg($angles[$i]), 'read' => $values[$i] - $solution[0]], array_keys(array_filter($values, is_float(...)))));
+    }
+
+    /**
+     * The shape all round, to be drawn: where and how far it stands out of a circle.
+     *
+     * @return list<array{at: float, out: float}> degrees; mm
+     */
+    public function traced(): array
+    {
+        $traced = [];
+        for ($at = 0; $at < 360; $at += self::TRACED_EVERY) {
+            $out = 0.0;
+            foreach ($this->harmonics as $k => $one) {
+                $out += $one['at'] === null ? 0.0 : $one['amplitude'] * cos(($k + 1) * deg2rad($at - $one['at']));
+            }
+            $traced[] = ['at' => (float) $at, 'out' => $out];
+        }
+
+        return $traced;
     }
 
     /** @return list<float> radians */

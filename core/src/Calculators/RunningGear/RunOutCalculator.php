@@ -96,7 +96,7 @@ final readonly class RunOutCalculator implements Calculator
         $both = 2 * hypot($sa, $sb);
 
         return [
-            'x' => $x, 'harmonics' => $fit->harmonics, 'total' => $fit->total, 'outOfLine' => 2 * $a, 'outOfLineSigma' => 2 * $sa, 'diameterDifference' => 4 * $b, 'rms' => $fit->rms, 'struck' => $fit->struck,
+            'x' => $x, 'harmonics' => $fit->harmonics, 'total' => $fit->total, 'outOfLine' => 2 * $a, 'outOfLineSigma' => 2 * $sa, 'diameterDifference' => 4 * $b, 'rms' => $fit->rms, 'struck' => $fit->struck, 'traced' => $fit->traced(), 'readings' => $fit->readings,
             'verdict' => match (true) {
                 $a < 2 * $sa && $b < 2 * $sb => 'neither', $a - $b > $both => 'outOfLine', $b - $a > $both => 'outOfRound', default => 'both'
             },

@@ -10,7 +10,8 @@ import {
     TrackBarSketch,
     WeightsSketch,
 } from '@/shared/sketches/axles';
-import { CentreBearingSketch, CriticalSpeedSketch, RunOutSketch, ShaftCutSketch, TrainSketch } from '@/shared/sketches/shafts';
+import { CentreBearingSketch, CriticalSpeedSketch, ShaftCutSketch, TrainSketch } from '@/shared/sketches/shafts';
+import { RunOutSketch } from '@/shared/sketches/run-out';
 import { RackSketch, SteeringAxisSketch, SteeringShaftSketch, TurningSketch } from '@/shared/sketches/steering';
 import { HeatSketch } from '@/shared/sketches/heat';
 import { BodyMountsSketch, BracketFitSketch, FastenersSketch, SpliceSketch } from '@/shared/sketches/joints';

@@ -81,23 +81,3 @@ export function CriticalSpeedSketch() {
         </Sheet>
     );
 }
-
-/** A shaft on its bearings with a dial. */
-export function RunOutSketch() {
-    return (
-        <Sheet label="A tube seen from its end with eight marked angles, a dial on top, and the same tube from the side with stations">
-            <Steel d="M100 60a50 50 0 1 0 0.1 0" />
-            <Scribed d="M100 110V30M100 110H160M100 110L142 68M100 110L58 68M100 110H40M220 90H380M220 130H380" />
-            <Marked d="M92 18h16v14h-16zM100 32V60M260 80V140M300 80V140M340 80V140" />
-            <Label at={[112, 26]} anchor="start">
-                dial
-            </Label>
-            <Label at={[172, 114]} anchor="start">
-                angle
-            </Label>
-            <Label at={[300, 164]} marked>
-                stations
-            </Label>
-        </Sheet>
-    );
-}

@@ -54,7 +54,7 @@ function Tool({ job, one, onKept }: { job: JobProps; one: GearToolProps; onKept:
                         )
                     )}
                 </div>
-                <div className="max-lg:hidden">{Sketch && <Sketch result={null} />}</div>
+                <div className="max-lg:hidden">{Sketch && <Sketch result={one.sheets.at(-1)?.result ?? null} />}</div>
             </div>
         </section>
     );
