@@ -33,6 +33,16 @@ final class Worksheet extends Model
         return new GearSheet($this->tool, $this->given, $this->facts);
     }
 
+    /**
+     * What a person entered.
+     *
+     * @return array{title: string, given: array<string, mixed>}
+     */
+    public function entered(): array
+    {
+        return ['title' => $this->title, 'given' => $this->given];
+    }
+
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {

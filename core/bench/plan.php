@@ -12,6 +12,7 @@ use Geodex\Core\Plan\Windows\CutWindows;
 use Geodex\Core\Shop\Shop;
 
 require __DIR__.'/../../vendor/autoload.php';
+require __DIR__.'/measured.php';
 
 // Sixty features and ten operations, recomputed: the plan, what it does, what the frame bears, where it may be cut. The yardstick in the
 // same run is the same machine reading the same document as a job.
@@ -33,14 +34,4 @@ $measured = [
     'loads' => fn () => (new FrameLoads($job->chassis))->worst(),
     'where to cut' => fn () => new CutWindows($job->chassis, new RailLine($job->frame, $job->chassis->span()), new Shop, new FrameLoads($job->chassis)),
 ];
-foreach ($measured as $what => $run) {
-    $run();
-    $times = [];
-    for ($i = 0; $i < 15; $i++) {
-        $start = hrtime(true);
-        $run();
-        $times[] = (hrtime(true) - $start) / 1e6;
-    }
-    sort($times);
-    printf("%-24s median %6.1f ms, 95 %% %6.1f ms\n", $what, $times[7], $times[14]);
-}
+measured($measured);

@@ -65,6 +65,15 @@ describe('a sheet', function () {
         $this->deleteJson("$this->at/$id")->assertOk()->assertJsonPath('tools.3.sheets', []);
     });
 
+    it('that two change at once is not overwritten: the second is shown both', function () {
+        $sheet = ($this->turning)()->json('tools.3.sheets.0');
+        $change = fn (string $angle, ?string $revision) => $this->putJson("$this->at/{$sheet['id']}", ['tool' => 'turning', 'title' => 'Kerb', 'unit' => 'mm', 'values' => ['kingpinTrack' => '1480', 'innerAngle' => $angle, 'wheelbases' => '3300, 3940']], $revision === null ? [] : ['X-Revision' => $revision]);
+        $change('30', $sheet['revision'])->assertOk();
+        $refused = $change('33', $sheet['revision'])->assertConflict();
+        expect($refused->json('differences'))->toBe([['what' => 'given inner Angle', 'theirs' => '30', 'mine' => '33']])->and($sheet['values']['innerAngle'])->toEqual(36);
+        $change('33', $refused->json('revision'))->assertOk()->assertJsonPath('tools.3.sheets.0.values.innerAngle', 33);
+    });
+
     it('that cannot be worked out is not kept, and says which number is wrong', function () {
         ($this->turning)(['innerAngle' => '95'])->assertUnprocessable()->assertJsonPath('problems.0.path', 'innerAngle');
         ($this->turning)(['wheelbases' => 'long'])->assertUnprocessable();

@@ -49,7 +49,7 @@ final class GearController extends Controller
     {
         $this->authorize('work', $job);
         abort_unless($worksheet->job_id === $job->id && $worksheet->tool === $request->tool(), 404);
-        $keep->handle($job, $this->user($request), $request->tool(), $request->title(), $request->given(), $worksheet);
+        $keep->handle($job, $this->user($request), $request->tool(), $request->title(), $request->given(), $worksheet, $this->readAt($request));
 
         return $this->page($job, $worksheet->tool);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use App\Documents\GearOfJob;
+use App\Documents\Parts\Revision;
 use App\Models\Worksheet;
 use Geodex\Core\Calculators\Calculators;
 use Geodex\Core\Failure\CoreFailure;
@@ -19,7 +20,7 @@ final readonly class WorksheetProps
      * @param  ?array<string, mixed>  $before  what came of it before the plan; null where the plan changes nothing in it
      * @param  list<string>  $stale  fields of which the job says something else now
      */
-    public function __construct(public int $id, public string $tool, public string $title, public array $values, public ?array $result, public ?array $before, public array $stale, public string $by, public string $at, public ?string $trouble) {}
+    public function __construct(public int $id, public string $tool, public string $title, public array $values, public ?array $result, public ?array $before, public array $stale, public string $by, public string $at, public ?string $trouble, public string $revision) {}
 
     public static function from(Worksheet $one, GearOfJob $gear): self
     {
@@ -37,7 +38,7 @@ final readonly class WorksheetProps
 
         return new self(
             id: $one->id, tool: $one->tool, title: $one->title, values: $one->given, result: $result, before: $was, stale: array_map(fn (string $name): string => $labels[$name] ?? $name, array_keys($sheet->stale($after))),
-            by: $one->user->name ?? '', at: $one->updated_at->utc()->format('Y-m-d\TH:i:s\Z'), trouble: $trouble,
+            by: $one->user->name ?? '', at: $one->updated_at->utc()->format('Y-m-d\TH:i:s\Z'), trouble: $trouble, revision: Revision::ofState($one->entered()),
         );
     }
 }

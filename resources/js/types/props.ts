@@ -1211,6 +1211,7 @@ export interface WorksheetProps {
     by: string;
     at: string;
     trouble: string | null;
+    revision: string;
 }
 
 /** What holds for the whole shop. */

@@ -54,7 +54,14 @@ final readonly class DialFit
             $harmonics[] = ['amplitude' => $amplitude, 'at' => $amplitude < self::NOTHING ? null : fmod(rad2deg(atan2($s, $c)) + 360.0, 360.0) / $k, 'sigma' => $sigma * sqrt(max(0.0, $variance))];
         }
 
-        return new self($harmonics, [$solution[1], $solution[2]], max([-INF, ...array_values($used)]) - min([INF, ...array_values($used)]), sqrt(array_sum(array_map(fn (float $one): float => $one ** 2, $residuals)) / count($residuals)), $struck, array_map(fn (int $i): array => ['at' => rad2deg($angles[$i]), 'read' => $values[$i] - $solution[0]], array_keys(array_filter($values, is_float(...)))));
+        $readings = [];
+        foreach ($values as $i => $value) {
+            if ($value !== null) {
+                $readings[] = ['at' => rad2deg($angles[$i]), 'read' => $value - $solution[0]];
+            }
+        }
+
+        return new self($harmonics, [$solution[1], $solution[2]], max([-INF, ...array_values($used)]) - min([INF, ...array_values($used)]), sqrt(array_sum(array_map(fn (float $one): float => $one ** 2, $residuals)) / count($residuals)), $struck, $readings);
     }
 
     /**

@@ -33,7 +33,7 @@ export function SheetCard({ job, tool, sheet, onKept }: Props) {
                 tool={tool}
                 values={sheet.values}
                 title={sheet.title}
-                sheet={sheet.id}
+                sheet={sheet}
                 onKept={(kept) => {
                     onKept(kept);
                     setOpen(false);

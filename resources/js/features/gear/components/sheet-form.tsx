@@ -7,7 +7,7 @@ import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { FieldInputs } from '@/shared/ui/field-inputs';
 import { Trouble } from '@/shared/ui/trouble';
-import type { GearPageProps, ToolProps } from '@/types/props';
+import type { GearPageProps, ToolProps, WorksheetProps } from '@/types/props';
 
 interface Props {
     job: number;
@@ -16,7 +16,7 @@ interface Props {
     values: Record<string, unknown>;
     title: string;
     /** The sheet that is changed; null for a new one. */
-    sheet: number | null;
+    sheet: WorksheetProps | null;
     onKept: (gear: GearPageProps) => void;
     onClose: () => void;
 }
@@ -36,7 +36,7 @@ export function SheetForm({ job, tool, values: known, title: called, sheet, onKe
         const answer =
             sheet === null
                 ? await send<GearPageProps>('POST', path('gear.keep', { job }), body)
-                : await send<GearPageProps>('PUT', path('gear.change', { job, worksheet: sheet }), body);
+                : await send<GearPageProps>('PUT', path('gear.change', { job, worksheet: sheet.id }), body, { revision: sheet.revision });
         setBusy(false);
         if (answer.state === 'ok') onKept(answer.body);
         else if (answer.state !== 'nothing')
