@@ -15,9 +15,12 @@ const PLAN = [
     'bracket-fit',
     'body-mounts',
     'spread',
+    'arch',
+    'tube-bend',
+    'press-brake',
 ];
 
-test('every quick tool of the plan has its picture, and says what is missing instead of guessing', async ({
+test('every quick tool of plan and bending has its picture, and says what is missing instead of guessing', async ({
     page,
 }) => {
     await logIn(page);

@@ -48,6 +48,7 @@ final readonly class Calculators
             RunningGear\WeightsCalculator::class,
             RunningGear\ClearanceCalculator::class,
         ],
+        'Bent and mitred' => [Bending\ArchCalculator::class, Bending\TubeBendCalculator::class, Bending\PressBrakeCalculator::class],
     ];
 
     /** @return list<class-string<Calculator>> */

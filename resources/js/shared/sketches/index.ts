@@ -10,6 +10,7 @@ import {
     TrackBarSketch,
     WeightsSketch,
 } from '@/shared/sketches/axles';
+import { ArchSketch, PressBrakeSketch, TubeBendSketch } from '@/shared/sketches/bends';
 import { CentreBearingSketch, CriticalSpeedSketch, ShaftCutSketch, TrainSketch } from '@/shared/sketches/shafts';
 import { RunOutSketch } from '@/shared/sketches/run-out';
 import { RackSketch, SteeringAxisSketch, SteeringShaftSketch, TurningSketch } from '@/shared/sketches/steering';
@@ -55,4 +56,7 @@ export const sketches: Partial<Record<string, ComponentType<{ result: Record<str
     springing: SpringingSketch,
     weights: WeightsSketch,
     clearance: ClearanceSketch,
+    arch: ArchSketch,
+    'tube-bend': TubeBendSketch,
+    'press-brake': PressBrakeSketch,
 };
