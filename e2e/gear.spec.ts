@@ -88,6 +88,9 @@ test.describe('at 390 px', () => {
             await page.goto(`/jobs/${address}`);
             await page.waitForLoadState('networkidle');
             expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+            await expect(
+                page.getByRole('navigation', { name: 'Pages of the running gear' }).locator('[aria-current]'),
+            ).toBeInViewport({ ratio: 0.9 });
         }
     });
 });

@@ -33,7 +33,7 @@ enum LineKind: string
             self::Loom => 'lengthen wire by wire with soldered and sleeved joints set apart, or with a made extension; sensor leads as their maker allows',
             self::Cable => 'order the length; a cable is not spliced',
             self::Exhaust => 'let in a piece of tube; hangers move with it',
-            self::Shaft => 'worked out at the stage Driveline',
+            self::Shaft => 'worked out at the stage Running gear',
             self::Hose => 'new hose: long enough at droop and full lock, touching nothing',
             self::Other => 'see what it needs',
         };

@@ -1,5 +1,5 @@
-import { Link } from '@inertiajs/react';
 import { path } from '@/shared/lib/path';
+import { PageTabs } from '@/shared/ui/page-tabs';
 
 /** Pages of sheets, in the order of the work. */
 const PAGES = [
@@ -20,21 +20,5 @@ export function GearPages({ job, current }: { job: number; current: string }) {
         { key: 'old-new', label: 'Old against new', href: path('gear.old-new', { job }) },
         { key: 'papers', label: 'On paper', href: path('gear.papers', { job }) },
     ];
-    return (
-        <nav aria-label="Pages of the running gear" className="no-print -mx-4 -mt-4 border-b border-line">
-            <ol className="flex overflow-x-auto px-2">
-                {pages.map((page) => (
-                    <li key={page.key}>
-                        <Link
-                            href={page.href}
-                            aria-current={page.key === current ? 'page' : undefined}
-                            className={`flex min-h-11 items-center px-3 font-head text-lg font-semibold whitespace-nowrap focus-visible:-outline-offset-4 ${page.key === current ? 'border-b-4 border-ink' : 'text-soft'}`}
-                        >
-                            {page.label}
-                        </Link>
-                    </li>
-                ))}
-            </ol>
-        </nav>
-    );
+    return <PageTabs label="Pages of the running gear" pages={pages} current={current} />;
 }
