@@ -38,7 +38,7 @@ export function Results({ results, values, unit, source }: Props) {
                                 <th scope="row" className="py-1 pr-3 text-left font-normal text-soft">
                                     {label}
                                 </th>
-                                <td className="py-1 text-right text-lg whitespace-nowrap tabular-nums">{value}</td>
+                                <td className="py-1 text-right text-lg whitespace-nowrap tabular-nums max-sm:whitespace-normal">{value}</td>
                             </tr>
                         ))}
                 </tbody>
