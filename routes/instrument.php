@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\DialController;
 use App\Http\Controllers\InstrumentLineController;
 use App\Http\Middleware\KnowInstrument;
 use Illuminate\Support\Facades\Route;
@@ -11,4 +12,5 @@ Route::middleware(['throttle:instrument', KnowInstrument::class])->prefix('instr
     Route::get('/wanted', [InstrumentLineController::class, 'wanted']);
     Route::get('/frame', [InstrumentLineController::class, 'frame']);
     Route::post('/readings', [InstrumentLineController::class, 'store']);
+    Route::post('/dial', [DialController::class, 'store']);
 });

@@ -8,17 +8,19 @@ use Geodex\Core\Calculators\RunningGear\GearFacts;
 use Geodex\Core\Driveline\DrivelineLimits;
 use Geodex\Core\Driveline\ShaftCalculator;
 use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Survey\SurveyedPlaces;
 
-/** What a job knows of its running gear, before its plan and after it. */
+/** What a job knows of its running gear, before its plan and after it, and what was measured. */
 final readonly class GearOfJob
 {
-    private function __construct(public GearFacts $before, public GearFacts $after) {}
+    private function __construct(public GearFacts $before, public GearFacts $after, public SurveyedPlaces $survey) {}
 
     public static function of(PlannedJob $job): self
     {
         $before = GearFacts::before($job->core->chassis, $job->core->shaft);
+        $survey = app(MeasuredFrame::class)->surveyed($job->job);
         if ($job->plan === null || $job->core->operations === []) {
-            return new self($before, $before);
+            return new self($before, $before, $survey);
         }
         $shaft = $job->core->shaft;
         try {
@@ -28,6 +30,6 @@ final readonly class GearOfJob
             $shaft = null;
         }
 
-        return new self($before, GearFacts::after($job->plan, $shaft));
+        return new self($before, GearFacts::after($job->plan, $shaft), $survey);
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Survey;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Plan\MeasuredEnds;
 use Geodex\Core\Plan\MeasuredPlace;
+use Geodex\Core\Survey\SurveyedPlaces;
 use Illuminate\Support\Facades\Cache;
 
 /** What the surveys of a job found of its points, as a plan needs it; computed once for each state of a log. */
@@ -46,6 +47,26 @@ final readonly class MeasuredFrame
         Cache::put("survey.{$survey->id}.places", [$state, $places], self::KEPT_SECONDS);
 
         return $places;
+    }
+
+    /** What the survey that a job goes on from found: places, and how unsure they are together; nothing where there is none. */
+    public function surveyed(Job $job): SurveyedPlaces
+    {
+        $survey = $this->against($job);
+        if ($survey === null) {
+            return SurveyedPlaces::none();
+        }
+        $survey->loadMissing(['job.workshop', 'job.points']);
+        $state = $this->assess->state($survey);
+        $kept = Cache::get("survey.{$survey->id}.surveyed");
+        if (is_array($kept) && ($kept[0] ?? null) === $state && ($kept[1] ?? null) instanceof SurveyedPlaces) {
+            return $kept[1];
+        }
+        $assessment = $this->assess->handle($survey)->assessment;
+        $found = $assessment === null ? SurveyedPlaces::none() : SurveyedPlaces::of($assessment->survey);
+        Cache::put("survey.{$survey->id}.surveyed", [$state, $found], self::KEPT_SECONDS);
+
+        return $found;
     }
 
     /** @return list<MeasuredPlace> */

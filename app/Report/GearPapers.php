@@ -8,8 +8,10 @@ use App\Documents\Parts\PlanPart;
 use App\Documents\Parts\Revision;
 use App\Documents\PlannedJob;
 use App\Http\Props\OldNewProps;
+use App\Http\Props\WorksheetProps;
 use App\Models\Job;
 use App\Models\User;
+use Geodex\Core\Calculators\Calculator;
 use Geodex\Core\Calculators\Calculators;
 use Geodex\Core\Units\LengthUnit;
 use Geodex\Core\Words\Measure;
@@ -22,12 +24,16 @@ final readonly class GearPapers
 {
     public function html(Job $job, User $user, bool $forPdf = false): string
     {
-        $gear = OldNewProps::from(PlannedJob::of($job));
+        $planned = PlannedJob::of($job);
+        $sheets = OldNewProps::sheets($planned);
 
         return view('gear-papers', [
             'job' => $job,
-            'gear' => $gear,
-            'tools' => array_map(fn (object $tool): object => Calculators::named($tool->name), $gear->tools),
+            'gear' => OldNewProps::from($planned),
+            'sheets' => $sheets,
+            'tools' => array_map(fn (WorksheetProps $sheet): Calculator => Calculators::named($sheet->tool), array_column($sheets, null, 'tool')),
+            'drawings' => fn (WorksheetProps $sheet): array => GearDrawings::of($sheet->tool, $sheet->values, $sheet->result ?? [], PaperLengths::of($job)),
+            'templates' => fn (WorksheetProps $sheet): array => $sheet->tool === 'hole-pattern' ? HoleTemplate::of($sheet->result ?? []) : [],
             'values' => PaperValues::of($job),
             'length' => PaperLengths::of($job),
             'say' => fn (Sentence|Measure $said): string => $said->in(LengthUnit::from($job->units)),

@@ -4,21 +4,18 @@ declare(strict_types=1);
 
 namespace App\Report;
 
+use App\Http\Props\ComparedProps;
 use App\Models\Job;
 use Geodex\Core\Calculators\Result;
 use Geodex\Core\Fields\Field;
 use Geodex\Core\Fields\FieldKind;
 use Geodex\Core\Units\LengthUnit;
 use Geodex\Core\Words\Sentence;
+use Geodex\Core\Words\StateWords;
 
 /** What a calculator was given and what it gives, as the lines and tables of a sheet of paper. */
 final readonly class PaperValues
 {
-    private const STATES = ['in' => '○ within', 'out' => '■ out', 'over' => '■ over', 'short' => '■ too little', 'touches' => '■ touches', 'binds' => '■ binds', 'still' => '◌ too straight', 'unsure' => '◌ unsure'];
-
-    /** Rows of a list that are compared; more would be no summary. */
-    private const MOST_COMPARED = 6;
-
     /** @param  \Closure(?float): string  $length */
     private function __construct(private \Closure $length, private LengthUnit $unit) {}
 
@@ -89,44 +86,12 @@ final readonly class PaperValues
         return $tables;
     }
 
-    /**
-     * What differs between two results of one calculator, lists row by row.
-     *
-     * @param  list<Result>  $results
-     * @param  array<mixed>  $before
-     * @param  array<mixed>  $after
-     * @return array<string, array{string, string}> before and after, by label
-     */
-    public function compared(array $results, array $before, array $after): array
+    /** @return array{what: string, before: string, after: string, limit: string, state: string} a row of old against new as cells */
+    public function compared(ComparedProps $row): array
     {
-        [$was, $is] = [$this->flat($results, $before), $this->flat($results, $after)];
-        $told = [];
-        foreach ($is as $label => $now) {
-            if (($was[$label] ?? '–') !== $now) {
-                $told[$label] = [$was[$label] ?? '–', $now];
-            }
-        }
+        $said = fn (mixed $value): string => $this->told(FieldKind::from($row->kind), $row->unit, $value);
 
-        return $told;
-    }
-
-    /**
-     * @param  list<Result>  $results
-     * @param  array<mixed>  $values
-     * @return array<string, string>
-     */
-    private function flat(array $results, array $values): array
-    {
-        $flat = $this->lines($results, $values);
-        foreach ($this->tables($results, $values) as $label => $rows) {
-            foreach (array_slice($rows, 0, self::MOST_COMPARED) as $i => $row) {
-                foreach ($row as $head => $said) {
-                    $flat["$label ".($i + 1).", $head"] = $said;
-                }
-            }
-        }
-
-        return $flat;
+        return ['what' => $row->what, 'before' => $said($row->before), 'after' => $said($row->after), 'limit' => $row->limit === null ? '' : $said($row->limit), 'state' => $row->state === null ? '' : StateWords::ALL[$row->state] ?? $row->state];
     }
 
     /**
@@ -216,7 +181,7 @@ final readonly class PaperValues
         return match (true) {
             $value === null => '–',
             is_bool($value) => $value ? 'yes' : 'no',
-            is_string($value) => $kind === FieldKind::Choice ? self::STATES[$value] ?? self::spaced($value) : $value,
+            is_string($value) => $kind === FieldKind::Choice ? StateWords::ALL[$value] ?? self::spaced($value) : $value,
             ! is_int($value) && ! is_float($value) => '–',
             in_array($kind, [FieldKind::Length, FieldKind::Lengths, FieldKind::Places], true) => ($this->length)((float) $value),
             $kind === FieldKind::Count => (string) $value,

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Typing;
 
+use Geodex\Core\Calculators\RunningGear\GearPage;
 use Geodex\Core\Settings\Provenances;
 use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Words\Measure;
 use Geodex\Core\Words\Sentence;
+use Geodex\Core\Words\StateWords;
 use Illuminate\Routing\Router;
 use ReflectionClass;
 use ReflectionNamedType;
@@ -73,6 +75,15 @@ final readonly class TypeScriptWriter
         }
 
         return self::HEAD."/** Where each number comes from: its formula with what goes into it, where that is from, up to where it holds. */\nexport const provenance = {\n$lines} as const;\n";
+    }
+
+    /** Words that a screen and the papers have in common. */
+    public function words(): string
+    {
+        $told = fn (mixed $all): string => json_encode($all, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        $pages = array_map(fn (GearPage $page): array => ['key' => $page->value, 'label' => $page->label()], GearPage::cases());
+
+        return self::HEAD."/** How a value stands to its limit, by shape and word. */\nexport const states: Record<string, string> = {$told(StateWords::ALL)};\n\n/** The pages of sheets below the stage Running gear, in the order of the work. */\nexport const gearPages: { key: string; label: string }[] = {$told($pages)};\n";
     }
 
     /** @param  ReflectionClass<object>  $class */

@@ -13,6 +13,7 @@ use App\Actions\Reference\AddSource;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Workshop;
+use Geodex\Core\Calculators\RunningGear\SheetPoints;
 use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Units\LengthUnit;
 use Illuminate\Database\Seeder;
@@ -65,7 +66,9 @@ final class DemoSeeder extends Seeder
     ];
 
     private const TENDER_GEAR = [
-        ['linkage', 'New links for the moved axle', ['wheels' => ['left' => [2514.6, -762, 419.1], 'right' => [2514.6, 762, 419.1], 'ground' => 0], 'links' => [['id' => 'LL', 'frame' => [1760, -380, 440], 'axle' => [2495, -430, 365]], ['id' => 'LR', 'frame' => [1760, 380, 440], 'axle' => [2495, 430, 365]], ['id' => 'U', 'frame' => [1860, 0, 565], 'axle' => [2545, 0, 590]], ['id' => 'TB', 'frame' => [2620, -430, 480], 'axle' => [2620, 430, 455]]], 'wheelbase' => 2514.6, 'cgHeight' => 640, 'brakeShare' => 0.4, 'travel' => [['left' => 80, 'right' => 80], ['left' => -80, 'right' => -80], ['left' => 60, 'right' => -60]], 'loads' => [['id' => 'brake', 'mass' => 760, 'braking' => 0.9], ['id' => 'drive', 'mass' => 760, 'driving' => 0.7]]]],
+        ['linkage', 'New links for the moved axle', ['wheels' => ['left' => [2514.6, -762, 419.1], 'right' => [2514.6, 762, 419.1], 'ground' => 0], 'links' => [['id' => 'LL', 'frame' => [1760, -380, 440], 'axle' => [2495, -430, 365]], ['id' => 'LR', 'frame' => [1760, 380, 440], 'axle' => [2495, 430, 365]], ['id' => 'U', 'frame' => [1860, 0, 565], 'axle' => [2545, 0, 590]], ['id' => 'TB', 'frame' => [2620, -430, 480], 'axle' => [2620, 430, 455]]], 'wheelbase' => 2514.6, 'cgHeight' => 640, 'brakeShare' => 0.4, 'travel' => [['left' => 80, 'right' => 80], ['left' => -80, 'right' => -80], ['left' => 60, 'right' => -60]], 'driveline' => ['frontJoint' => [1290, 0, 485], 'pinionJoint' => [2330, 0, 430], 'input' => ['fall' => 3.0], 'output' => ['fall' => 3.5]], 'loads' => [['id' => 'brake', 'mass' => 760, 'braking' => 0.9], ['id' => 'drive', 'mass' => 760, 'driving' => 0.7]]]],
+        ['hole-pattern', 'Holes of the gearbox mount', ['holes' => [['id' => 'A', 'diameter' => 13], ['id' => 'B', 'diameter' => 13], ['id' => 'C', 'diameter' => 13], ['id' => 'D', 'diameter' => 11]], 'tapes' => [['from' => 'A', 'to' => 'B', 'length' => 142], ['from' => 'A', 'to' => 'C', 'length' => 167.5], ['from' => 'B', 'to' => 'C', 'length' => 88.5], ['from' => 'A', 'to' => 'D', 'length' => 88], ['from' => 'B', 'to' => 'D', 'length' => 167], ['from' => 'C', 'to' => 'D', 'length' => 142.5]]]],
+        ['removal-path', 'Gearbox out past the new crossmember', ['part' => ['lowest' => [620, -190, 300], 'highest' => [1180, 190, 640]], 'steps' => [['id' => 'lower it off its mount', 'up' => -60], ['id' => 'rearward off the clutch', 'rearward' => 190], ['id' => 'down and out', 'up' => -420]], 'stands' => [['id' => 'new crossmember', 'lowest' => [1420, -420, 380], 'highest' => [1500, 420, 460]], ['id' => 'left rail', 'lowest' => [0, -470, 420], 'highest' => [2600, -410, 540]]]]],
         ['track-bar', 'Its track bar', ['frame' => [2620, -430, 480], 'axle' => [2620, 430, 455], 'travel' => [80, 40, -40, -80]]],
         ['link-cut', 'Lower links', ['centres' => 741, 'tube' => ['outer' => 38, 'wall' => 4], 'ends' => [['out' => 54, 'thread' => ['diameter' => 20, 'pitch' => 1.5, 'hand' => 'right', 'shank' => 85, 'depth' => 45, 'leastOut' => 40]], ['out' => 54, 'thread' => ['diameter' => 20, 'pitch' => 1.5, 'hand' => 'left', 'shank' => 85, 'depth' => 45, 'leastOut' => 40]]], 'load' => 9000, 'adjust' => 4]],
         ['rack', 'Rack moved forward', ['inner' => [130, 350, 330], 'outer' => [130, 690, 320], 'upper' => [0, 660, 530], 'lower' => [0, 700, 280], 'wheelbase' => 2514.6, 'travel' => [60, -60], 'bump' => [60, -60], 'arms' => ['kind' => 'doubleArm', 'lowerInner' => [0, 380, 295], 'upperInner' => [0, 420, 510]], 'move' => ['x' => -76.2]]],
@@ -84,7 +87,7 @@ final class DemoSeeder extends Seeder
         $this->plan($jobs[1]->load('workshop'), self::TENDER, LengthUnit::Inch);
         foreach ([[$jobs[0], self::LIBRARY_GEAR], [$jobs[1], self::TENDER_GEAR]] as [$job, $sheets]) {
             foreach ($sheets as [$tool, $title, $given]) {
-                $this->sheets->handle($job, $users[0], $tool, $title, $given);
+                $this->sheets->handle($job, $users[0], $tool, $title, $given, new SheetPoints([]));
             }
         }
         $this->sister($jobs[2]);
@@ -113,5 +116,6 @@ final class DemoSeeder extends Seeder
         $this->checks->handle($bar, 1000.0, [1000.5, 1001.0, 1000.0, 1000.5, 1001.5]);
         $workshop->instruments()->create(['name' => 'Tape 5 m', 'kind' => 'tape', 'reach_mm' => 5000]);
         $workshop->instruments()->create(['name' => 'Stand-in tram', 'kind' => 'tram-bar', 'reach_mm' => 2500, 'simulated' => ['seed' => 7, 'slop' => 1.0, 'misreads' => 0.05, 'damage' => 'rear-twist=7']]);
+        $workshop->instruments()->create(['name' => 'Stand-in dial', 'kind' => 'dial', 'simulated' => ['seed' => 4, 'slop' => 1.0, 'misreads' => 0.0, 'damage' => '']]);
     }
 }

@@ -27,18 +27,28 @@
             </table>
             <p>● changes with the plan.</p>
             @foreach ($gear->sheets as $sheet)
-                @if ($sheet->before && $sheet->result)
+                @if ($sheet->isChanged)
+                    @php($changed = array_filter($sheet->rows, fn ($row) => $row->changes))
                     <h3>{{ $sheet->title }}</h3>
                     <table>
-                        <thead><tr><th>What</th><th class="n">before</th><th class="n">after</th></tr></thead>
-                        @forelse ($values->compared($tools[$sheet->tool]::results(), $sheet->before, $sheet->result) as $label => [$was, $is])
-                            <tr><td>{{ $label }}</td><td class="r">{{ $was }}</td><td class="r">{{ $is }}</td></tr>
+                        <thead><tr><th>What</th><th class="n">before</th><th class="n">after</th><th class="n">limit</th><th>state</th></tr></thead>
+                        @forelse (array_map($values->compared(...), $changed) as $row)
+                            <tr><td>{{ $row['what'] }}</td><td class="n">{{ $row['before'] }}</td><td class="n">{{ $row['after'] }}</td><td class="n">{{ $row['limit'] }}</td><td>{{ $row['state'] }}</td></tr>
                         @empty
-                            <tr><td colspan="3">Nothing that comes of it is changed by the plan.</td></tr>
+                            <tr><td colspan="5">Nothing that comes of it is changed by the plan.</td></tr>
                         @endforelse
                     </table>
                 @endif
             @endforeach
+            @if ($gear->errands)
+                <h2>To be made, bought, sent out</h2>
+                <table>
+                    <thead><tr><th></th><th>What</th><th>Of</th></tr></thead>
+                    @foreach ($gear->errands as $errand)
+                        <tr><td>☐ {{ $errand->kind }}</td><td>{{ $say($errand->say) }}</td><td>{{ $errand->of }}</td></tr>
+                    @endforeach
+                </table>
+            @endif
 
             @php($shaft = $gear->shaft->after ?? $gear->shaft->before)
             @if ($shaft)
@@ -58,12 +68,16 @@
                 <p>The driveshaft is not worked out: {{ $gear->shaft->trouble->message }}</p>
             @endif
 
-            @foreach ($gear->sheets as $sheet)
+            @foreach ($sheets as $sheet)
                 @php($tool = $tools[$sheet->tool])
                 <h2 class="sheet">{{ $sheet->title }}</h2>
                 <p>{{ $tool::title() }}, by {{ $sheet->by }}, {{ str_replace(['T', 'Z'], [' ', ' UTC'], $sheet->at) }}.</p>
                 @if ($sheet->stale)<p><strong>▲ Out of date:</strong> the job says otherwise now of {{ implode(', ', $sheet->stale) }}.</p>@endif
                 @if ($sheet->result)
+                    @foreach ($drawings($sheet) as $drawing)
+                        <h3>{{ $drawing['caption'] }}</h3>
+                        <img class="drawn" style="width: {{ $drawing['width'] }}mm; height: {{ $drawing['height'] }}mm" alt="{{ $drawing['caption'] }}" src="data:image/svg+xml;base64,{{ base64_encode($drawing['svg']) }}" />
+                    @endforeach
                     <h3>What comes of it</h3>
                     <table class="facts">
                         @foreach ($values->lines($tool::results(), $sheet->result) as $label => $said)
@@ -90,8 +104,13 @@
                     @endforeach
                 </table>
                 <p>{{ $tool::source() }}</p>
+                @foreach ($templates($sheet) as $template)
+                    <h2 class="sheet">{{ $sheet->title }}: template at full size</h2>
+                    <p>{{ $template['caption'] }}. Print at 100 %, without fitting to the page; measure the line at the foot before anything is punched.</p>
+                    <img class="drawn" style="width: {{ $template['width'] }}mm; height: {{ $template['height'] }}mm" alt="{{ $template['caption'] }}" src="data:image/svg+xml;base64,{{ base64_encode($template['svg']) }}" />
+                @endforeach
             @endforeach
-            @if ($gear->sheets === [])
+            @if ($sheets === [])
                 <p>No other sheet is kept for this job.</p>
             @endif
             <table class="sign"><tr><td>Worked out by</td><td>Checked by</td><td>Date</td></tr></table>

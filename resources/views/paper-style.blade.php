@@ -22,5 +22,6 @@
             .big { font-size: 15pt; font-weight: bold; }
             .tick { width: 7mm; }
             img { width: 100%; }
+            img.drawn { max-width: none; display: block; }
             .sign td { height: 12mm; vertical-align: bottom; }
             tr { page-break-inside: avoid; }

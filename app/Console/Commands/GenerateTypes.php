@@ -17,7 +17,7 @@ final class GenerateTypes extends Command
     public function handle(TypeScriptWriter $writer): int
     {
         $drifted = 0;
-        foreach (['props.ts' => $writer->props(), 'routes.ts' => $writer->routes(), 'kinds.ts' => $writer->kinds(), 'provenance.ts' => $writer->provenance()] as $file => $text) {
+        foreach (['props.ts' => $writer->props(), 'routes.ts' => $writer->routes(), 'kinds.ts' => $writer->kinds(), 'provenance.ts' => $writer->provenance(), 'words.ts' => $writer->words()] as $file => $text) {
             $path = resource_path("js/types/$file");
             $same = is_file($path) && file_get_contents($path) === $text;
             if ($this->option('check') && ! $same) {

@@ -16,7 +16,7 @@ final readonly class GearPart implements JobPart
         if (! $as->asTyped) {
             return [];
         }
-        $sheets = $job->worksheets->map(fn (Worksheet $one): array => ['tool' => $one->tool, 'title' => $one->title, 'given' => (object) $one->given, ...($one->facts === [] ? [] : ['facts' => $one->facts])])->values()->all();
+        $sheets = $job->worksheets->map(fn (Worksheet $one): array => ['tool' => $one->tool, 'title' => $one->title, 'given' => (object) $one->given, ...($one->facts === [] ? [] : ['facts' => $one->facts]), ...($one->points === null ? [] : ['points' => $one->points])])->values()->all();
 
         return ['runningGear' => $sheets === [] ? null : ['sheets' => $sheets]];
     }
@@ -26,7 +26,7 @@ final readonly class GearPart implements JobPart
         $sheets = $from->section('runningGear')['sheets'] ?? [];
         foreach (is_array($sheets) ? $sheets : [] as $sheet) {
             if (is_array($sheet) && is_string($sheet['tool'] ?? null) && GearPage::of($sheet['tool']) !== null) {
-                $stored->worksheets()->create(['tool' => $sheet['tool'], 'title' => $sheet['title'] ?? '', 'given' => $sheet['given'] ?? [], 'facts' => $sheet['facts'] ?? [], 'user_id' => $from->user?->id]);
+                $stored->worksheets()->create(['tool' => $sheet['tool'], 'title' => $sheet['title'] ?? '', 'given' => $sheet['given'] ?? [], 'facts' => $sheet['facts'] ?? [], 'points' => $sheet['points'] ?? null, 'user_id' => $from->user?->id]);
             }
         }
     }

@@ -10,6 +10,7 @@ use App\Documents\PlannedJob;
 use App\Http\Props\GearPageProps;
 use App\Http\Props\JobProps;
 use App\Http\Props\OldNewProps;
+use App\Http\Props\TriedProps;
 use App\Http\Requests\WorksheetRequest;
 use App\Models\Job;
 use App\Models\Worksheet;
@@ -40,7 +41,7 @@ final class GearController extends Controller
     public function store(WorksheetRequest $request, Job $job, KeepWorksheet $keep): JsonResponse
     {
         $this->authorize('work', $job);
-        $keep->handle($job, $this->user($request), $request->tool(), $request->title(), $request->given());
+        $keep->handle($job, $this->user($request), $request->tool(), $request->title(), $request->given(), $request->points());
 
         return $this->page($job, $request->tool());
     }
@@ -49,9 +50,18 @@ final class GearController extends Controller
     {
         $this->authorize('work', $job);
         abort_unless($worksheet->job_id === $job->id && $worksheet->tool === $request->tool(), 404);
-        $keep->handle($job, $this->user($request), $request->tool(), $request->title(), $request->given(), $worksheet, $this->readAt($request));
+        $keep->handle($job, $this->user($request), $request->tool(), $request->title(), $request->given(), $request->points(), $worksheet, $this->readAt($request));
 
         return $this->page($job, $worksheet->tool);
+    }
+
+    /** What other numbers would do, against what the sheet says; nothing is kept. */
+    public function tryOut(WorksheetRequest $request, Job $job, Worksheet $worksheet): JsonResponse
+    {
+        $this->authorize('view', $job);
+        abort_unless($worksheet->job_id === $job->id && $worksheet->tool === $request->tool(), 404);
+
+        return new JsonResponse(TriedProps::from($worksheet, $request->given()));
     }
 
     /** What the job says now in place of what it said when the sheet was kept. */
@@ -60,7 +70,7 @@ final class GearController extends Controller
         $this->authorize('work', $job);
         abort_unless($worksheet->job_id === $job->id, 404);
         $values = $worksheet->sheet()->takenOver(GearOfJob::of(PlannedJob::of($job))->after->of($worksheet->tool));
-        $keep->handle($job, $this->user($request), $worksheet->tool, $worksheet->title, $values, $worksheet);
+        $keep->handle($job, $this->user($request), $worksheet->tool, $worksheet->title, $values, $worksheet->fromSurvey(), $worksheet);
 
         return $this->page($job, $worksheet->tool);
     }

@@ -8,7 +8,6 @@ use App\Http\Kept\KeptSurveys;
 use App\Http\Props\InstrumentProps;
 use App\Http\Props\JobProps;
 use App\Http\Requests\SurveyRequest;
-use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\Presence;
 use Illuminate\Http\JsonResponse;
@@ -77,7 +76,7 @@ final class SurveyController extends Controller
         return Inertia::render($page, [
             'job' => JobProps::from($job, $row, $user),
             'survey' => $surveys->of($row, $user),
-            'instruments' => $user->workshop->instruments()->get()->map(fn (Instrument $instrument): InstrumentProps => InstrumentProps::from($instrument))->values()->all(),
+            'instruments' => InstrumentProps::all($user->workshop, areDials: false),
         ]);
     }
 }

@@ -16,6 +16,7 @@ final readonly class FieldProps
      * @param  list<string>  $choices
      * @param  list<FieldProps>  $fields  of a group, or of each entry of a list
      * @param  string  $names  list of the frame whose ids it takes; empty for none
+     * @param  int  $size  how many numbers it takes, where that is fixed; 0 where it is not
      */
     public function __construct(
         public string $name,
@@ -30,6 +31,7 @@ final readonly class FieldProps
         public array $fields,
         public bool $isStation,
         public string $names,
+        public int $size,
     ) {}
 
     public static function from(Field $field): self
@@ -38,7 +40,7 @@ final readonly class FieldProps
 
         return new self(
             name: $field->name, label: $field->label, kind: $field->kind->value, unit: $field->unit, isRequired: $field->isRequired, default: $default, help: $field->help, range: $field->range(), choices: $field->choices,
-            fields: array_map(self::from(...), $field->fields), isStation: $field->isStation, names: $field->names,
+            fields: array_map(self::from(...), $field->fields), isStation: $field->isStation, names: $field->names, size: $field->maxCount === $field->minCount ? $field->minCount : 0,
         );
     }
 }

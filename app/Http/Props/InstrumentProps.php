@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Props;
 
 use App\Models\Instrument;
+use App\Models\Workshop;
+use Geodex\Core\Survey\Instrument\InstrumentKind;
 use Geodex\Core\Words\Sentence;
 
 /** A tool of the shop; mm, or degrees for a level. */
 final readonly class InstrumentProps
 {
     /**
-     * @param  'tram-bar'|'tape'|'plumb-bob'|'height-staff'|'level'  $kind
+     * @param  'tram-bar'|'tape'|'plumb-bob'|'height-staff'|'level'|'dial'  $kind
      * @param  list<string>  $reads  reading kinds that it takes
      * @param  ?string  $checked  day of the last check
      * @param  ?float  $sigma  null for the usual one of each reading
@@ -31,6 +33,19 @@ final readonly class InstrumentProps
         public bool $angles,
         public ?StandInProps $simulated,
     ) {}
+
+    /**
+     * The tools of a shop.
+     *
+     * @param  bool  $areDials  those that read shafts, or those that read frames
+     * @return list<self>
+     */
+    public static function all(Workshop $workshop, bool $areDials): array
+    {
+        $tools = $workshop->instruments()->get()->filter(fn (Instrument $one): bool => ($one->kind === InstrumentKind::Dial) === $areDials);
+
+        return array_values($tools->map(fn (Instrument $one): self => self::from($one))->all());
+    }
 
     public static function from(Instrument $instrument): self
     {

@@ -19,8 +19,10 @@ final readonly class WorksheetProps
      * @param  ?array<string, mixed>  $result
      * @param  ?array<string, mixed>  $before  what came of it before the plan; null where the plan changes nothing in it
      * @param  list<string>  $stale  fields of which the job says something else now
+     * @param  array<string, string>  $points  of the survey, by path of the field
+     * @param  list<DrawingProps>  $drawings
      */
-    public function __construct(public int $id, public string $tool, public string $title, public array $values, public ?array $result, public ?array $before, public array $stale, public string $by, public string $at, public ?string $trouble, public string $revision) {}
+    public function __construct(public int $id, public string $tool, public string $title, public array $values, public ?array $result, public ?array $before, public array $stale, public string $by, public string $at, public ?string $trouble, public string $revision, public array $points, public array $drawings) {}
 
     public static function from(Worksheet $one, GearOfJob $gear): self
     {
@@ -37,8 +39,11 @@ final readonly class WorksheetProps
         }
 
         return new self(
-            id: $one->id, tool: $one->tool, title: $one->title, values: $one->given, result: $result, before: $was, stale: array_map(fn (string $name): string => $labels[$name] ?? $name, array_keys($sheet->stale($after))),
-            by: $one->user->name ?? '', at: $one->updated_at->utc()->format('Y-m-d\TH:i:s\Z'), trouble: $trouble, revision: Revision::ofState($one->entered()),
+            id: $one->id, tool: $one->tool, title: $one->title, values: $one->given, result: $result, before: $was, stale: [
+                ...array_map(fn (string $name): string => $labels[$name] ?? $name, array_keys($sheet->stale($after))),
+                ...array_map(fn (string $point): string => "point $point of the survey", array_values($one->fromSurvey()->stale($one->tool, $one->given, $gear->survey))),
+            ],
+            by: $one->user->name ?? '', at: $one->updated_at->utc()->format('Y-m-d\TH:i:s\Z'), trouble: $trouble, revision: Revision::ofState($one->entered()), points: $one->points ?? [], drawings: DrawingProps::of($one, $result),
         );
     }
 }

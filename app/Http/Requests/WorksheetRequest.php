@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Geodex\Core\Calculators\Calculators;
 use Geodex\Core\Calculators\RunningGear\GearPage;
+use Geodex\Core\Calculators\RunningGear\SheetPoints;
 use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\Units\LengthUnit;
 use Illuminate\Foundation\Http\FormRequest;
@@ -19,7 +20,7 @@ final class WorksheetRequest extends FormRequest
     {
         $tools = array_merge(...array_map(fn (GearPage $page): array => array_map(fn (string $class): string => $class::name(), $page->tools()), GearPage::cases()));
 
-        return ['tool' => ['required', 'string', Rule::in($tools)], 'title' => ['nullable', 'string', 'max:120'], 'unit' => ['required', 'in:mm,in'], 'values' => ['present', 'array']];
+        return ['tool' => ['required', 'string', Rule::in($tools)], 'title' => ['nullable', 'string', 'max:120'], 'unit' => ['required', 'in:mm,in'], 'values' => ['present', 'array'], 'points' => ['array', 'max:60'], 'points.*' => ['string', 'max:60']];
     }
 
     public function tool(): string
@@ -32,6 +33,18 @@ final class WorksheetRequest extends FormRequest
         $title = trim($this->string('title')->value());
 
         return $title === '' ? Calculators::named($this->tool())::title() : $title;
+    }
+
+    public function points(): SheetPoints
+    {
+        $points = [];
+        foreach ($this->array('points') as $path => $point) {
+            if (is_string($path) && is_string($point) && preg_match('/^[A-Za-z]+(\[\d{1,3}\])?(\.[A-Za-z]+)?$/', $path) === 1) {
+                $points[$path] = $point;
+            }
+        }
+
+        return new SheetPoints($points);
     }
 
     /** @return array<string, mixed> mm; what was not given is not there */

@@ -32,7 +32,7 @@ final readonly class GeodexApplication
         $application->setAutoExit(false);
         $application->setCatchExceptions(false);
         $application->setCatchErrors(false);
-        foreach ([new SurveyCommand, new PlanCommand, new DrivelineCommand, new CalcCommand, new AccuracyCommand, new InstrumentCommand] as $command) {
+        foreach ([new SurveyCommand, new PlanCommand, new DrivelineCommand, new CalcCommand, new AccuracyCommand, new InstrumentCommand, new DialCommand] as $command) {
             $application->addCommand($command);
         }
         try {

@@ -88,6 +88,7 @@ describe('the table of the frame', () => {
         fields: [],
         isStation: false,
         names: '',
+        size: 0,
         ...more,
     });
 

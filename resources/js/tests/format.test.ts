@@ -89,6 +89,7 @@ test('values of a sheet stand in a form as they would be typed', () => {
         fields,
         isStation: false,
         names: '',
+        size: 0,
     });
     const fields = [
         field('at', 'lengths'),

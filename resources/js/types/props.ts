@@ -220,6 +220,18 @@ export interface ChassisProps {
     revision: string;
 }
 
+/** One thing that a sheet gave before the plan and gives after it; lengths in mm. */
+export interface ComparedProps {
+    what: string;
+    kind: string;
+    unit: string;
+    before: unknown;
+    after: unknown;
+    limit: number | null;
+    state: string | null;
+    changes: boolean;
+}
+
 /** Two sources held against each other; mm. */
 export interface ComparisonProps {
     first: string;
@@ -302,6 +314,20 @@ export interface DatumDecisionProps {
     at: string;
 }
 
+/** What a dial has sent of a shaft: stations with angles and readings as the tool for run-out takes them; mm. */
+export interface DialProps {
+    stations: DialStationProps[];
+    count: number;
+    last: string | null;
+}
+
+/** Readings of a dial at one place of a shaft; mm, degrees. */
+export interface DialStationProps {
+    x: number;
+    angles: number[];
+    values: number[];
+}
+
 /** How far a point stands differently in two sources; mm along x, y, z. */
 export interface DifferenceProps {
     id: string;
@@ -327,6 +353,12 @@ export interface DoubtfulBaseProps {
     text: Sentence;
 }
 
+/** A drawing of a sheet, as it is on paper. */
+export interface DrawingProps {
+    source: string;
+    caption: string;
+}
+
 /** The driveshaft of a job, before and after its plan. */
 export interface DrivelineProps {
     form: ShaftFormProps;
@@ -335,6 +367,13 @@ export interface DrivelineProps {
     limits: LimitProps[];
     trouble: TroubleProps | null;
     revision: string;
+}
+
+/** Something to be made, bought, sent out or settled. */
+export interface ErrandProps {
+    kind: string;
+    of: string;
+    say: Sentence;
 }
 
 /** One consistent account of the survey: these readings are wrong, all others fit. */
@@ -357,6 +396,7 @@ export interface FieldProps {
     fields: FieldProps[];
     isStation: boolean;
     names: string;
+    size: number;
 }
 
 /** What the deviations mean together; mm. */
@@ -391,6 +431,8 @@ export interface GearPageProps {
     page: string;
     label: string;
     tools: GearToolProps[];
+    surveyed: SurveyedPointProps[];
+    instruments: InstrumentProps[];
 }
 
 /** A tool on a page of the running gear, with its sheets. */
@@ -438,7 +480,7 @@ export interface HeldProps {
 export interface InstrumentProps {
     id: number;
     name: string;
-    kind: 'tram-bar' | 'tape' | 'plumb-bob' | 'height-staff' | 'level';
+    kind: 'tram-bar' | 'tape' | 'plumb-bob' | 'height-staff' | 'level' | 'dial';
     reads: string[];
     reach: number | null;
     sigma: number | null;
@@ -618,13 +660,23 @@ export interface NextProps {
     outcomes: OutcomeProps[];
 }
 
-/** Everything that depends on the plan, old against new. */
+/** Everything that depends on the plan, old against new, and what has to be made, bought and sent out for it. */
 export interface OldNewProps {
     vehicle: ConsequenceProps[];
     shaft: DrivelineProps;
-    sheets: WorksheetProps[];
-    tools: Record<string, ToolProps>;
+    sheets: OldNewSheetProps[];
+    errands: ErrandProps[];
     isPlanned: boolean;
+}
+
+/** A sheet of the running gear, old against new. */
+export interface OldNewSheetProps {
+    id: number;
+    title: string;
+    stale: string[];
+    trouble: string | null;
+    isChanged: boolean;
+    rows: ComparedProps[];
 }
 
 /** Something that can be planned, and what it asks for. */
@@ -1103,6 +1155,13 @@ export interface SurveyTabProps {
     toTarget: boolean;
 }
 
+/** A point that a survey found, to work on from; mm. */
+export interface SurveyedPointProps {
+    id: string;
+    at: number[];
+    isInSpace: boolean;
+}
+
 /** Where one point is to be after the plan; mm, null if it is cut out. */
 export interface TargetProps {
     id: string;
@@ -1137,6 +1196,12 @@ export interface ToolResultProps {
 export interface TourProps {
     readings: NextProps[];
     metres: number;
+}
+
+/** What other numbers in a sheet would do, against what it says now. */
+export interface TriedProps {
+    rows: ComparedProps[];
+    result: Record<string, unknown>;
 }
 
 /** Why something cannot be computed, and what to do. */
@@ -1212,6 +1277,8 @@ export interface WorksheetProps {
     at: string;
     trouble: string | null;
     revision: string;
+    points: Record<string, string>;
+    drawings: DrawingProps[];
 }
 
 /** What holds for the whole shop. */

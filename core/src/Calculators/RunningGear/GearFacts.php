@@ -37,6 +37,7 @@ final readonly class GearFacts
     public function of(string $tool): array
     {
         return self::known(match ($tool) {
+            'measured-shaft' => $this->measured(),
             'train' => $this->train(),
             'centre-bearing' => $this->shaft === null ? [] : ['speed' => $this->shaft->speed, 'frontJoint' => $this->shaft->front->joint->toArray(), 'pinionJoint' => $this->shaft->rear->joint->toArray(), 'input' => self::axis($this->shaft->front), 'tube' => $this->tube()],
             'shaft-cut' => $this->shaft === null ? [] : [
@@ -45,8 +46,8 @@ final readonly class GearFacts
             ],
             'critical-speed' => $this->shaft === null ? [] : ['outer' => $this->shaft->tube->outside, 'wall' => $this->shaft->tube->wall, 'length' => $this->distance(), 'speed' => $this->shaft->speed],
             'axle-square' => ['target' => $this->rear() === null ? null : ['station' => $this->rear()->station]],
-            'linkage' => ['wheels' => $this->wheels(), 'wheelbase' => $this->wheelbase],
-            'rack' => ['wheelbase' => $this->wheelbase],
+            'linkage' => ['wheels' => $this->wheels(), 'wheelbase' => $this->wheelbase, 'driveline' => $this->shaft === null ? null : ['frontJoint' => $this->shaft->front->joint->toArray(), 'pinionJoint' => $this->shaft->rear->joint->toArray(), 'input' => self::axis($this->shaft->front), 'output' => self::axis($this->shaft->rear)]],
+            'rack', 'tank-move' => ['wheelbase' => $this->wheelbase],
             'turning' => ['wheelbases' => array_values(array_unique(array_filter([$this->otherWheelbase, $this->wheelbase], is_float(...))))],
             'weights' => [
                 'wheelbase' => $this->otherWheelbase ?? $this->wheelbase, 'newWheelbase' => $this->otherWheelbase === null || $this->wheelbase === null || abs($this->otherWheelbase - $this->wheelbase) < 0.05 ? null : $this->wheelbase,
@@ -65,6 +66,19 @@ final readonly class GearFacts
             'speed' => $shaft->speed, 'input' => self::axis($shaft->front), 'output' => self::axis($shaft->rear), 'joints' => [['position' => $shaft->front->joint->toArray()], ['position' => $shaft->rear->joint->toArray()]],
             'shafts' => [['phase' => $shaft->phase === YokePhase::QuarterTurn ? 90.0 : 0.0]],
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function measured(): array
+    {
+        $shaft = $this->shaft;
+        if ($shaft === null) {
+            return [];
+        }
+        $along = $shaft->rear->joint->minus($shaft->front->joint);
+
+        // As a level and a tape would tell them.
+        return ['speed' => $shaft->speed, 'gearbox' => -$shaft->front->pitch->degrees(), 'pinion' => -$shaft->rear->pitch->degrees(), 'right' => round($along->y, 1), 'first' => ['fall' => round(-rad2deg(asin($along->z / $along->norm())), 2), 'length' => round($along->norm(), 1)]];
     }
 
     /** @return array{fall: float, right?: float} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Calculators\RunningGear;
 
+use Geodex\Core\Calculators\Bending\ArchCalculator;
 use Geodex\Core\Calculators\Calculator;
 
 /** The pages below the stage Running gear, each with what is worked out on it. */
@@ -14,6 +15,7 @@ enum GearPage: string
     case Axles = 'axles';
     case Links = 'links';
     case Steering = 'steering';
+    case Mounts = 'mounts';
     case Weights = 'weights';
     case Clearance = 'clearance';
 
@@ -25,6 +27,7 @@ enum GearPage: string
             self::Axles => 'Axles',
             self::Links => 'Links',
             self::Steering => 'Steering',
+            self::Mounts => 'Mounts',
             self::Weights => 'Springs and weights',
             self::Clearance => 'Clearance',
         };
@@ -34,12 +37,13 @@ enum GearPage: string
     public function tools(): array
     {
         return match ($this) {
-            self::Shafts => [TrainCalculator::class, CentreBearingCalculator::class, ShaftCutCalculator::class, CriticalSpeedCalculator::class],
+            self::Shafts => [MeasuredShaftCalculator::class, TrainCalculator::class, CentreBearingCalculator::class, ShaftCutCalculator::class, CriticalSpeedCalculator::class],
             self::RunOut => [RunOutCalculator::class],
             self::Axles => [AxleSquareCalculator::class, HalfShaftCalculator::class],
             self::Links => [LinkageCalculator::class, LinkCutCalculator::class, TrackBarCalculator::class],
             self::Steering => [SteeringAxisCalculator::class, RackCalculator::class, SteeringShaftCalculator::class, TurningCalculator::class],
-            self::Weights => [SpringingCalculator::class, WeightsCalculator::class],
+            self::Mounts => [HolePatternCalculator::class, ArchCalculator::class, RemovalPathCalculator::class, TankMoveCalculator::class],
+            self::Weights => [SpringingCalculator::class, RollBarCalculator::class, WeightsCalculator::class],
             self::Clearance => [ClearanceCalculator::class],
         };
     }

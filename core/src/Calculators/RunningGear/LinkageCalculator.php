@@ -60,6 +60,7 @@ final readonly class LinkageCalculator implements Calculator
         return [
             Result::word('state', 'Axle'), Result::count('constraints', 'Constraints'), Result::count('rank', 'that count'), Result::count('freedom', 'Free ways'), Result::count('spare', 'Spare'),
             Result::group('ride', 'At ride', [Result::lengths('instantCentre', 'instant centre: rearward, up'), Result::number('antiSquat', 'anti-squat', '%'), Result::number('antiLift', 'anti-lift', '%'), Result::length('rollCentre', 'roll centre, height'), Result::number('rollAxis', 'roll axis', '°'), Result::number('rollSteer', 'roll steer', '°/°'), Result::number('pinionPerBump', 'pinion', '°/mm'), Result::number('steerPerBump', 'steer', '°/mm'), Result::number('shiftPerBump', 'sideways', 'mm/mm')]),
+            Result::table('lengths', 'Links, centre to centre', [Result::named('id', 'link'), Result::length('length', 'length')]),
             Result::table('travel', 'Through travel', [Result::length('left', 'left'), Result::length('right', 'right'), Result::truth('reached', 'reached'), Result::length('mismatch', 'links off by'), Result::lengths('shift', 'shift'), Result::number('steer', 'steer', '°'), Result::number('roll', 'roll', '°'), Result::number('pinion', 'pinion', '°'), Result::group('driveline', 'shaft', [Result::length('slip', 'slip'), Result::numbers('angles', 'angles', '°')])]),
             Result::table('misalignment', 'Ends of the links', [Result::named('id', 'link'), Result::number('frame', 'at the frame', '°'), Result::number('axle', 'at the axle', '°')]),
             Result::table('loads', 'Loads', [Result::named('id', 'case'), Result::table('links', 'links', [Result::named('id', 'link'), Result::number('force', 'pulled with', 'N')]), Result::numbers('springs', 'springs', 'N')]),
@@ -83,6 +84,7 @@ final readonly class LinkageCalculator implements Calculator
 
         return [
             'constraints' => $axle->constraints(), 'rank' => $rank, 'freedom' => $freedom, 'spare' => $axle->constraints() - $rank, 'state' => $state,
+            'lengths' => $axle->lengths(),
             'ride' => $isFree ? (new AxleAtRide($axle))->told($given) : null,
             'travel' => $travel === null || $poses === null ? null : array_map(fn (array $rise, AxlePose $pose): array => ['left' => $rise[0], 'right' => $rise[1], ...$this->posed($axle, $pose, $shaft)], $travel, $poses),
             'misalignment' => $isFree && $poses !== null ? $axle->misalignment($poses) : null,

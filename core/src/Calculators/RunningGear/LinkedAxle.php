@@ -72,6 +72,12 @@ final readonly class LinkedAxle
         return count($this->links) + count($this->guides);
     }
 
+    /** @return list<array{id: string, length: float}> of the links, centre to centre */
+    public function lengths(): array
+    {
+        return array_map(fn (array $link): array => ['id' => $link[0], 'length' => $link[3]], $this->links);
+    }
+
     /** How many of the constraints count, with both wheels held up too or not. */
     public function rank(bool $withWheels): int
     {

@@ -13,6 +13,11 @@ final readonly class Solid
 {
     private function __construct(private bool $isBox, private Vector3 $from, private Vector3 $to, private float $radius) {}
 
+    public static function box(Vector3 $lowest, Vector3 $highest): self
+    {
+        return new self(true, $lowest, $highest, 0.0);
+    }
+
     /** @throws InvalidFields if its kind is not described */
     public static function of(Values $given, string $path): self
     {

@@ -12,6 +12,7 @@ enum InstrumentKind: string
     case PlumbBob = 'plumb-bob';
     case HeightStaff = 'height-staff';
     case Level = 'level';
+    case Dial = 'dial';
 
     /** @return list<string> names of reading kinds */
     public function reads(): array
@@ -22,6 +23,8 @@ enum InstrumentKind: string
             self::PlumbBob => ['offset', 'station', 'plan'],
             self::HeightStaff => ['height', 'rise'],
             self::Level => ['slope'],
+            // It reads a shaft, not a frame.
+            self::Dial => [],
         };
     }
 

@@ -21,7 +21,8 @@ export function useHotkeys(keys: Record<string, () => void>): void {
 }
 
 function isMeant(event: KeyboardEvent): boolean {
-    if (event.defaultPrevented || document.querySelector('[data-sheet]')) return false;
+    // Arrows within a list choose in it.
+    if (event.defaultPrevented || document.querySelector('[data-sheet]') || event.target instanceof HTMLSelectElement) return false;
     const field = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement ? event.target : null;
     const typing = field !== null && (field.value !== '' || field.dataset.hotkeys === undefined);
     const bare = field?.dataset.hotkeys?.includes(event.key) ?? field === null;

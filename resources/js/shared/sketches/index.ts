@@ -10,8 +10,9 @@ import {
     TrackBarSketch,
     WeightsSketch,
 } from '@/shared/sketches/axles';
+import { HolePatternSketch, RemovalPathSketch, RollBarSketch, TankMoveSketch } from '@/shared/sketches/mounts';
 import { ArchSketch, PressBrakeSketch, TubeBendSketch } from '@/shared/sketches/bends';
-import { CentreBearingSketch, CriticalSpeedSketch, ShaftCutSketch, TrainSketch } from '@/shared/sketches/shafts';
+import { CentreBearingSketch, CriticalSpeedSketch, MeasuredShaftSketch, ShaftCutSketch, TrainSketch } from '@/shared/sketches/shafts';
 import { RunOutSketch } from '@/shared/sketches/run-out';
 import { RackSketch, SteeringAxisSketch, SteeringShaftSketch, TurningSketch } from '@/shared/sketches/steering';
 import { HeatSketch } from '@/shared/sketches/heat';
@@ -39,6 +40,7 @@ export const sketches: Partial<Record<string, ComponentType<{ result: Record<str
     'bracket-fit': BracketFitSketch,
     'body-mounts': BodyMountsSketch,
     spread: SpreadSketch,
+    'measured-shaft': MeasuredShaftSketch,
     train: TrainSketch,
     'centre-bearing': CentreBearingSketch,
     'shaft-cut': ShaftCutSketch,
@@ -55,6 +57,10 @@ export const sketches: Partial<Record<string, ComponentType<{ result: Record<str
     'half-shaft': HalfShaftSketch,
     springing: SpringingSketch,
     weights: WeightsSketch,
+    'roll-bar': RollBarSketch,
+    'hole-pattern': HolePatternSketch,
+    'removal-path': RemovalPathSketch,
+    'tank-move': TankMoveSketch,
     clearance: ClearanceSketch,
     arch: ArchSketch,
     'tube-bend': TubeBendSketch,

@@ -81,3 +81,24 @@ export function CriticalSpeedSketch() {
         </Sheet>
     );
 }
+
+/** Where to lay the level, hold the tape and drop the line. */
+export function MeasuredShaftSketch() {
+    return (
+        <Sheet label="Gearbox, two shafts with a centre bearing and the pinion from the side: a level on the gearbox face, on each tube and on the pinion, a tape from joint to joint, plumb lines from the first and the last joint, and how far the yoke stands out">
+            <Steel d="M20 50H70V90H20ZM330 96H380V140H330Z" />
+            <Marked d="M78 70L190 82L322 118" />
+            <Scribed d="M74 66a5 5 0 1 0 0.1 0M190 77a5 5 0 1 0 0.1 0M324 113a5 5 0 1 0 0.1 0" />
+            <Scribed d="M78 70V200M322 118V200M190 60V82M182 60h16" />
+            <Scribed d="M26 44h34M110 62l40 4M240 82l40 11M338 90h34" />
+            <Label at={[44, 36]}>level</Label>
+            <Label at={[130, 54]}>level, tape</Label>
+            <Label at={[266, 76]}>level, tape</Label>
+            <Label at={[356, 82]}>level</Label>
+            <Label at={[104, 98]} marked>
+                stands out
+            </Label>
+            <Label at={[200, 196]}>plumb lines: how far right</Label>
+        </Sheet>
+    );
+}

@@ -1,4 +1,4 @@
-import { createContext, useContext } from 'react';
+import { createContext, useContext, type ReactNode } from 'react';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Segmented } from '@/shared/ui/segmented';
@@ -7,7 +7,7 @@ import type { Unit } from '@/shared/lib/format';
 import { typedLength } from '@/shared/lib/typed';
 import { forAGlove } from '@/shared/lib/for-a-glove';
 import { spaced } from '@/shared/lib/spaced';
-import type { FieldProps } from '@/types/props';
+import type { FieldProps, SurveyedPointProps } from '@/types/props';
 
 type Values = Record<string, unknown>;
 
@@ -15,6 +15,15 @@ const NUMBERS = ['length', 'lengths', 'number', 'numbers', 'count'];
 
 /** What a field that names something of the frame can name, by its list. */
 export const Named = createContext<Record<string, { value: string; label: string }[]>>({});
+
+/** Points that a survey found, for fields that take a place; which field has which, and what happens when one is chosen. */
+export const Surveyed = createContext<{
+    points: SurveyedPointProps[];
+    taken: Record<string, string>;
+    take: (at: string, point: string | null) => void;
+    /** A list was changed: places below it are no longer known to be a point's. */
+    forget: (within: string) => void;
+} | null>(null);
 
 interface Props {
     fields: FieldProps[];
@@ -60,6 +69,7 @@ interface One {
 function FieldInput(props: One) {
     const { field, unit, value, onChange, errors, at, isFocused } = props;
     const named = useContext(Named)[field.names] ?? [];
+    const surveyed = useContext(Surveyed);
     if (named.length > 0) {
         return (
             <div>
@@ -107,18 +117,55 @@ function FieldInput(props: One) {
             );
         default:
             return (
-                <Field
-                    label={`${field.label}${suffix(field, unit)}${field.isRequired || field.default !== '' ? '' : ', if known'}`}
-                    hint={[field.help, field.default && `Left empty: ${usual(field, unit)}.`].filter(Boolean).join(' ')}
-                    value={typeof value === 'string' ? value : ''}
-                    {...(NUMBERS.includes(field.kind) ? forAGlove() : { inputMode: 'text' as const })}
-                    autoComplete="off"
-                    autoFocus={isFocused}
-                    onChange={(event) => onChange(event.target.value || undefined)}
-                    error={errors[at]}
-                />
+                <FromSurvey {...props}>
+                    <Field
+                        label={`${field.label}${suffix(field, unit)}${field.isRequired || field.default !== '' ? '' : ', if known'}`}
+                        hint={[field.help, field.default && `Left empty: ${usual(field, unit)}.`].filter(Boolean).join(' ')}
+                        value={typeof value === 'string' ? value : ''}
+                        {...(NUMBERS.includes(field.kind) ? forAGlove() : { inputMode: 'text' as const })}
+                        autoComplete="off"
+                        autoFocus={isFocused}
+                        onChange={(event) => {
+                            surveyed?.take(at, null);
+                            onChange(event.target.value || undefined);
+                        }}
+                        error={errors[at]}
+                    />
+                </FromSurvey>
             );
     }
+}
+
+/** Whether a field takes a place: three lengths, or a group of a station and an offset. */
+function takesPlace(field: FieldProps): boolean {
+    if (field.kind === 'lengths') return field.size === 3;
+    return field.kind === 'group' && ['x', 'y'].every((name) => field.fields.some((inner) => inner.name === name));
+}
+
+/** A choice among surveyed points below a field that takes a place. */
+function FromSurvey({ field, unit, value, onChange, at, children }: One & { children: ReactNode }) {
+    const surveyed = useContext(Surveyed);
+    const isFlat = field.kind === 'group';
+    const points = surveyed?.points.filter((point) => isFlat || point.isInSpace) ?? [];
+    if (surveyed === null || points.length === 0 || !takesPlace(field)) return children;
+    const choose = (id: string) => {
+        const point = points.find((one) => one.id === id);
+        surveyed.take(at, point ? id : null);
+        if (!point) return;
+        const [x = '', y = '', z = ''] = point.at.map((mm) => typedLength(mm, unit));
+        onChange(isFlat ? { ...(typeof value === 'object' ? value : {}), x, y } : [x, y, z].join(', '));
+    };
+    return (
+        <div>
+            {children}
+            <Select
+                label={`${field.label}: point of the survey`}
+                value={surveyed.taken[at] ?? ''}
+                choices={[{ value: '', label: 'typed' }, ...points.map((point) => ({ value: point.id, label: point.id }))]}
+                onChange={choose}
+            />
+        </div>
+    );
 }
 
 /** What is taken for an empty field, in the unit shown. */
@@ -134,7 +181,9 @@ function suffix(field: FieldProps, unit: string): string {
     return field.unit ? `, ${field.unit}` : '';
 }
 
-function Group({ field, unit, value, onChange, errors, at }: One) {
+function Group(props: One) {
+    const { field, unit, value, onChange, errors, at } = props;
+    const surveyed = useContext(Surveyed);
     const given = typeof value === 'object' && value !== null ? (value as Values) : {};
     return (
         <fieldset className="col-span-full border-t border-line pt-2">
@@ -144,12 +193,16 @@ function Group({ field, unit, value, onChange, errors, at }: One) {
             </legend>
             {field.help && <p className="mb-2 text-sm text-soft">{field.help}</p>}
             {errors[at] && <p className="mb-1 text-sm font-medium text-out">{errors[at]}</p>}
+            <FromSurvey {...props}>{null}</FromSurvey>
             <div className="grid grid-cols-2 gap-3">
                 <FieldInputs
                     fields={field.fields}
                     unit={unit}
                     values={given}
-                    onChange={(next) => onChange(Object.keys(next).length === 0 ? undefined : next)}
+                    onChange={(next) => {
+                        surveyed?.take(at, null);
+                        onChange(Object.keys(next).length === 0 ? undefined : next);
+                    }}
                     errors={errors}
                     within={`${at}.`}
                 />
@@ -160,6 +213,7 @@ function Group({ field, unit, value, onChange, errors, at }: One) {
 
 function Entries({ field, unit, value, onChange, errors, at }: One) {
     const entries = Array.isArray(value) ? (value as Values[]) : [];
+    const surveyed = useContext(Surveyed);
     const set = (next: Values[]) => onChange(next.length === 0 ? undefined : next);
     return (
         <fieldset className="col-span-full border-t border-line pt-2">
@@ -175,7 +229,14 @@ function Entries({ field, unit, value, onChange, errors, at }: One) {
                         errors={errors}
                         within={`${at}[${i}].`}
                     />
-                    <Button look="quiet" className="justify-self-start" onClick={() => set(entries.filter((_, k) => k !== i))}>
+                    <Button
+                        look="quiet"
+                        className="justify-self-start"
+                        onClick={() => {
+                            surveyed?.forget(at);
+                            set(entries.filter((_, k) => k !== i));
+                        }}
+                    >
                         Take out
                     </Button>
                 </div>

@@ -2,6 +2,7 @@ import { formatDeviation, type Unit } from '@/shared/lib/format';
 import { say } from '@/shared/lib/say';
 import { spaced } from '@/shared/lib/spaced';
 import type { Sentence, ToolResultProps } from '@/types/props';
+import { states } from '@/types/words';
 
 interface Props {
     results: ToolResultProps[];
@@ -84,18 +85,6 @@ function Table({ table, entries, unit }: { table: ToolResultProps; entries: unkn
     );
 }
 
-/** How a value stands to its limit, by shape and word. */
-const STATES: Record<string, string> = {
-    in: '○ within',
-    out: '■ out',
-    over: '■ over',
-    short: '■ too little',
-    touches: '■ touches',
-    binds: '■ binds',
-    still: '◌ too straight',
-    unsure: '◌ unsure',
-};
-
 /** The lists of a result, those of a group too. */
 function lists(result: ToolResultProps, value: unknown): [ToolResultProps, unknown[]][] {
     if (result.kind === 'list') return Array.isArray(value) ? [[result, value]] : [];
@@ -135,9 +124,10 @@ function entryWords(result: ToolResultProps, entry: unknown, unit: Unit): string
         .join(' ');
 }
 
-function plain(result: ToolResultProps, value: unknown, unit: Unit): string {
+/** A number with its unit, or a word. */
+export function plain(result: Pick<ToolResultProps, 'kind' | 'unit'>, value: unknown, unit: Unit): string {
     if (typeof value === 'boolean') return value ? 'yes' : 'no';
-    if (typeof value !== 'number') return result.kind === 'choice' ? (STATES[String(value)] ?? spaced(String(value))) : String(value);
+    if (typeof value !== 'number') return result.kind === 'choice' ? (states[String(value)] ?? spaced(String(value))) : String(value);
     if (result.kind === 'count') return String(value);
     if (result.kind === 'length' || result.kind === 'lengths') return `${formatDeviation(value, unit, false)} ${unit}`;
     const digits = result.unit === '°' ? 2 : Math.abs(value) < 10 ? 3 : Math.abs(value) < 1000 ? 1 : 0;

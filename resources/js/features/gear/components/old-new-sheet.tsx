@@ -1,9 +1,10 @@
 import { Link } from '@inertiajs/react';
-import { oldAgainstNew } from '@/features/gear/lib/old-against-new';
+import { ComparedTable } from '@/features/gear/components/compared-table';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
 import { path } from '@/shared/lib/path';
 import { GearPages } from '@/shared/ui/gear-pages';
+import { say } from '@/shared/lib/say';
 import type { JobProps, OldNewProps } from '@/types/props';
 
 const NOTES = [
@@ -68,28 +69,38 @@ export function OldNewSheet({ job, gear }: { job: JobProps; gear: OldNewProps })
                     , then axles, links, steering, weights and clearances; each then stands here, old against new.
                 </p>
             )}
-            {gear.sheets.map((sheet) => {
-                const tool = gear.tools[sheet.tool];
-                const rows = tool ? oldAgainstNew(tool.results, sheet.before, sheet.result, unit) : [];
-                return (
-                    <div key={sheet.id} className="overflow-x-auto">
-                        <table className="w-full border-collapse">
-                            <caption className="pb-1 text-left font-head text-2xl font-semibold">
+            {gear.errands.length > 0 && (
+                <section aria-labelledby="errands">
+                    <h2 id="errands" className="text-2xl">
+                        To be made, bought, sent out
+                    </h2>
+                    <dl>
+                        {gear.errands.map((errand, i) => (
+                            <div key={i} className="flex gap-4 border-b border-line py-1">
+                                <dt className="w-20 shrink-0 font-semibold">{errand.kind}</dt>
+                                <dd>
+                                    {say(errand.say, unit)} <span className="text-soft">{errand.of}</span>
+                                </dd>
+                            </div>
+                        ))}
+                    </dl>
+                </section>
+            )}
+            {gear.sheets.map((sheet) => (
+                <div key={sheet.id}>
+                    <ComparedTable
+                        rows={sheet.rows}
+                        caption={
+                            <>
                                 {sheet.title}{' '}
                                 {sheet.stale.length > 0 && <span className="text-unsure">◌ out of date: {sheet.stale.join(', ')}</span>}
                                 {sheet.trouble && <span className="text-out">■ not worked out: {sheet.trouble}</span>}
-                            </caption>
-                            <Head />
-                            <tbody>
-                                {rows.map((row) => (
-                                    <Row key={row.what} {...row} />
-                                ))}
-                            </tbody>
-                        </table>
-                        {!sheet.before && !sheet.trouble && <p className="text-soft">The plan changes nothing that was entered here.</p>}
-                    </div>
-                );
-            })}
+                            </>
+                        }
+                    />
+                    {!sheet.isChanged && !sheet.trouble && <p className="text-soft">The plan changes nothing that was entered here.</p>}
+                </div>
+            ))}
             <section aria-labelledby="notes">
                 <h2 id="notes" className="text-2xl">
                     To pass on

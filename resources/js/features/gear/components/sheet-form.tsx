@@ -5,9 +5,9 @@ import { path } from '@/shared/lib/path';
 import { typedValues } from '@/shared/lib/typed';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
-import { FieldInputs } from '@/shared/ui/field-inputs';
+import { FieldInputs, Surveyed } from '@/shared/ui/field-inputs';
 import { Trouble } from '@/shared/ui/trouble';
-import type { GearPageProps, ToolProps, WorksheetProps } from '@/types/props';
+import type { GearPageProps, SurveyedPointProps, ToolProps, WorksheetProps } from '@/types/props';
 
 interface Props {
     job: number;
@@ -17,22 +17,25 @@ interface Props {
     title: string;
     /** The sheet that is changed; null for a new one. */
     sheet: WorksheetProps | null;
+    /** Points to take places from. */
+    surveyed: SurveyedPointProps[];
     onKept: (gear: GearPageProps) => void;
     onClose: () => void;
 }
 
 /** The numbers of a sheet: what the job knows stands there, the rest is measured and typed. */
-export function SheetForm({ job, tool, values: known, title: called, sheet, onKept, onClose }: Props) {
+export function SheetForm({ job, tool, values: known, title: called, sheet, surveyed, onKept, onClose }: Props) {
     const { unit } = useUnits();
     const [typedIn, setTypedIn] = useState(unit);
     const [values, setValues] = useState<Record<string, unknown>>(() => typedValues(tool.fields, known, unit));
     const [title, setTitle] = useState(called);
     const [refusal, setRefusal] = useState<{ message: string; fields: Record<string, string> } | null>(null);
+    const [points, setPoints] = useState<Record<string, string>>({ ...sheet?.points });
     const [busy, setBusy] = useState(false);
     const keep = async (event: FormEvent) => {
         event.preventDefault();
         setBusy(true);
-        const body = { tool: tool.name, title, unit: typedIn, values };
+        const body = { tool: tool.name, title, unit: typedIn, values, points };
         const answer =
             sheet === null
                 ? await send<GearPageProps>('POST', path('gear.keep', { job }), body)
@@ -59,7 +62,22 @@ export function SheetForm({ job, tool, values: known, title: called, sheet, onKe
                     </button>
                 </p>
             )}
-            <FieldInputs fields={tool.fields} unit={typedIn} values={values} onChange={setValues} errors={refusal?.fields ?? {}} />
+            <Surveyed
+                value={{
+                    points: surveyed,
+                    taken: points,
+                    take: (at, point) => {
+                        setPoints((all) => taken(all, at, point));
+                        // What the survey said of all wheels together is no longer of these.
+                        if (point === null && at in points)
+                            setValues((all) => Object.fromEntries(Object.entries(all).filter(([name]) => name !== 'covariance')));
+                    },
+                    forget: (within) =>
+                        setPoints((all) => Object.fromEntries(Object.entries(all).filter(([at]) => !at.startsWith(within)))),
+                }}
+            >
+                <FieldInputs fields={tool.fields} unit={typedIn} values={values} onChange={setValues} errors={refusal?.fields ?? {}} />
+            </Surveyed>
             {refusal && (
                 <div role="alert">
                     <Trouble title="Not kept">{refusal.message}</Trouble>
@@ -75,4 +93,10 @@ export function SheetForm({ job, tool, values: known, title: called, sheet, onKe
             </div>
         </form>
     );
+}
+
+/** The places that are a point's, with one taken or given up. */
+function taken(all: Record<string, string>, at: string, point: string | null): Record<string, string> {
+    const rest = Object.fromEntries(Object.entries(all).filter(([one]) => one !== at));
+    return point === null ? rest : { ...rest, [at]: point };
 }

@@ -13,6 +13,7 @@ const KINDS = [
     { value: 'plumb-bob', label: 'plumb bob to the bench' },
     { value: 'height-staff', label: 'height staff' },
     { value: 'level', label: 'digital level' },
+    { value: 'dial', label: 'dial on a shaft' },
 ];
 
 /** A tool by name, kind and reach; a stand-in also by what it hides. */
