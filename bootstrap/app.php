@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Failures\FailureResponses;
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\OnlyActive;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StoreOnce;
 use Illuminate\Foundation\Application;
@@ -22,10 +23,10 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [SecurityHeaders::class, HandleInertiaRequests::class, StoreOnce::class]);
+        $middleware->web(append: [SecurityHeaders::class, OnlyActive::class, HandleInertiaRequests::class, StoreOnce::class]);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/jobs');
-        $middleware->trimStrings(except: ['password']);
+        $middleware->trimStrings(except: ['password', 'current']);
     })
     ->withExceptions(fn (Exceptions $exceptions) => FailureResponses::register($exceptions))
     ->create();

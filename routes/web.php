@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BlockedController;
 use App\Http\Controllers\ChartController;
@@ -16,6 +17,8 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\LoginController;
 use App\Http\Controllers\MovementController;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanPageController;
 use App\Http\Controllers\PracticeController;
@@ -34,6 +37,11 @@ Route::redirect('/', '/jobs');
 Route::middleware('guest')->group(function (): void {
     Route::get('/login', [LoginController::class, 'create'])->name('login');
     Route::post('/login', [LoginController::class, 'store'])->middleware('throttle:login')->name('login.store');
+    Route::get('/forgotten', [PasswordController::class, 'forgotten'])->name('password.request');
+    Route::post('/forgotten', [PasswordController::class, 'send'])->middleware('throttle:login')->name('password.email');
+    Route::get('/password/{token}', [PasswordController::class, 'reset'])->name('password.reset');
+    Route::get('/invitation/{token}', [PasswordController::class, 'invitation'])->name('invitation');
+    Route::post('/password', [PasswordController::class, 'choose'])->middleware('throttle:login')->name('password.update');
 });
 
 Route::middleware('auth')->group(function (): void {
@@ -138,6 +146,15 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/practice/{run}/readings', [PracticeController::class, 'measure'])->name('practice.measure');
     Route::post('/practice/{run}/answer', [PracticeController::class, 'answer'])->name('practice.answer');
 
+    Route::get('/account', [AccountController::class, 'edit'])->name('account');
+    Route::put('/account', [AccountController::class, 'update'])->name('account.save');
+    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:login')->name('account.password');
+    Route::delete('/account/sessions', [AccountController::class, 'logOutElsewhere'])->name('account.elsewhere');
+    Route::get('/people', [PeopleController::class, 'index'])->name('people');
+    Route::post('/people', [PeopleController::class, 'store'])->name('people.invite');
+    Route::put('/people/{person}/role', [PeopleController::class, 'role'])->name('people.role');
+    Route::put('/people/{person}/activity', [PeopleController::class, 'activity'])->name('people.activity');
+    Route::post('/people/{person}/link', [PeopleController::class, 'link'])->name('people.link');
     Route::get('/workshop', [WorkshopController::class, 'edit'])->name('workshop');
     Route::put('/workshop', [WorkshopController::class, 'update'])->name('workshop.save');
 });

@@ -23,6 +23,9 @@ void createInertiaApp({
         return (await page()).default;
     },
     setup({ el, App, props }) {
+        // What a person chose for themselves holds in every browser.
+        const own = props.initialPage.props.user?.theme;
+        if (own) applyTheme(own);
         createRoot(el).render(
             <>
                 <App {...props} />

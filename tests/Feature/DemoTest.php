@@ -71,7 +71,7 @@ it('holds the trailer tug against its mirror image, and against its sister once 
 });
 
 it('has tools: one checked, one that is due, and a stand-in that reads', function () {
-    expect(Instrument::count())->toBe(3)->and(Instrument::firstWhere('name', 'Long tram bar')->needsCheck())->toBeFalse()
+    expect(Instrument::count())->toBe(4)->and(Instrument::firstWhere('name', 'Long tram bar')->needsCheck())->toBeFalse()
         ->and(Instrument::firstWhere('name', 'Tape 5 m')->needsCheck())->toBeTrue();
     $job = Job::where('title', 'Mobile library')->firstOrFail();
     $this->postJson("/jobs/{$job->id}/surveys/before/ask", ['instrument' => Instrument::firstWhere('name', 'Stand-in tram')->id, 'id' => 's-1', 'call' => 'JL JR'])->assertOk()->assertJsonPath('stored', 's-1');

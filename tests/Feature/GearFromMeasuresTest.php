@@ -107,7 +107,7 @@ describe('a hole pattern on paper', function () {
         $sheets = HoleTemplate::of(['holes' => [['id' => 'A', 'x' => 0.0, 'y' => 0.0, 'diameter' => 13.0], ['id' => 'B', 'x' => 120.0, 'y' => 0.0, 'diameter' => 13.0]]]);
         preg_match_all('/<circle cx="([\d.]+)" cy="[\d.]+" r="([\d.]+)"/', $sheets[0]['svg'], $drawn);
 
-        expect($sheets)->toHaveCount(1)->and($drawn[1][1] - $drawn[1][0])->toEqualWithDelta(120.0, 1e-3)->and($drawn[2][0])->toEqual('6.500')
+        expect($sheets)->toHaveCount(1)->and((float) $drawn[1][1] - (float) $drawn[1][0])->toEqualWithDelta(120.0, 1e-3)->and($drawn[2][0])->toEqual('6.500')
             ->and($sheets[0]['svg'])->toContain('width="176.000mm"')->toContain('measure this: 100 mm');
     });
 

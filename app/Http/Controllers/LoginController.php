@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\LoginRequest;
+use App\People\MailAddress;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -24,6 +26,7 @@ final class LoginController extends Controller
         if (! Auth::attempt($request->credentials())) {
             throw ValidationException::withMessages(['email' => 'This address and password do not go together. Check both and try again.']);
         }
+        RateLimiter::clear(md5('login'.MailAddress::likeness($this->text($request, 'email'))));
         $request->session()->regenerate();
 
         return redirect()->intended('/jobs');

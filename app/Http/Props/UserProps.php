@@ -9,7 +9,11 @@ use App\Models\User;
 /** Who is at the screen. */
 final readonly class UserProps
 {
-    public function __construct(public int $id, public string $name, public string $role, public string $workshop, public bool $canSetUpWorkshop, public bool $hidesExpected, public string $version) {}
+    /**
+     * @param  'mm'|'in'|null  $unit
+     * @param  'light'|'dark'|null  $theme
+     */
+    public function __construct(public int $id, public string $name, public string $role, public string $workshop, public bool $canSetUpWorkshop, public bool $hidesExpected, public string $version, public ?string $unit, public ?string $theme) {}
 
     public static function from(User $user): self
     {
@@ -21,6 +25,8 @@ final readonly class UserProps
             canSetUpWorkshop: $user->can('update', $user->workshop),
             hidesExpected: $user->workshop->hides_expected,
             version: config()->string('geodex.version'),
+            unit: $user->unit,
+            theme: $user->theme,
         );
     }
 }

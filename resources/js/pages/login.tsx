@@ -1,4 +1,4 @@
-import { Head, useForm, usePage } from '@inertiajs/react';
+import { Head, Link, useForm, usePage } from '@inertiajs/react';
 import type { FormEvent } from 'react';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
@@ -53,6 +53,9 @@ export default function LoginPage() {
                 <Button look="now" type="submit" disabled={form.processing} className="self-start">
                     {form.processing ? 'Logging in…' : 'Log in'}
                 </Button>
+                <Link href={path('password.request')} className="inline-flex min-h-11 items-center self-start underline underline-offset-4">
+                    Forgotten the password
+                </Link>
             </form>
         </main>
     );

@@ -1,5 +1,23 @@
 // Written by `php artisan geodex:types` from the PHP side; do not edit.
 
+/** One's own account. */
+export interface AccountProps {
+    name: string;
+    email: string;
+    unit: 'mm' | 'in' | null;
+    theme: 'light' | 'dark' | null;
+    sessions: SessionProps[];
+}
+
+/** A line of the list of who changed what. */
+export interface AuditEntryProps {
+    id: number;
+    who: string;
+    action: string;
+    about: string;
+    at: string;
+}
+
 /** What an axle carries, against what it may (kg; null where its plate is not entered). */
 export interface AxleLoadProps {
     axle: string;
@@ -709,6 +727,16 @@ export interface PairProps {
     height: number | null;
 }
 
+/** Somebody of the shop, as the owner sees them. */
+export interface PersonProps {
+    id: number;
+    name: string;
+    email: string;
+    role: 'technician' | 'inspector' | 'owner';
+    state: 'in' | 'invited' | 'closed';
+    isMe: boolean;
+}
+
 /** A mount along a body: where, whether it stays, its share of an even load, its shim; mm. */
 export interface PlacedMountProps {
     station: number;
@@ -901,6 +929,14 @@ export interface SectionProps {
     known: string;
     steel: string;
     moment: number | null;
+}
+
+/** A place where somebody is logged in. */
+export interface SessionProps {
+    address: string;
+    browser: string;
+    at: string;
+    isThis: boolean;
 }
 
 /** The shaft as typed, one text a field. */
@@ -1231,6 +1267,8 @@ export interface UserProps {
     canSetUpWorkshop: boolean;
     hidesExpected: boolean;
     version: string;
+    unit: 'mm' | 'in' | null;
+    theme: 'light' | 'dark' | null;
 }
 
 /** One variant of the plan, to be held beside the others. */

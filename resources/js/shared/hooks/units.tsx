@@ -1,4 +1,5 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { usePage } from '@inertiajs/react';
 import type { Unit } from '@/shared/lib/format';
 
 interface Units {
@@ -10,7 +11,7 @@ interface Units {
 
 const Context = createContext<Units>({ unit: 'mm', denominator: 32, setUnit: () => undefined, toggle: () => undefined });
 
-/** The unit that lengths are shown and typed in; it starts as the job's and stays as this person left it. */
+/** The unit that lengths are shown and typed in; it starts as this person's own or the job's, and stays as this person left it. */
 export function UnitProvider({
     job,
     units,
@@ -23,9 +24,10 @@ export function UnitProvider({
     children: ReactNode;
 }) {
     const key = `geodex.unit.${job}`;
+    const own = usePage().props.user?.unit;
     const [unit, set] = useState<Unit>(() => {
         const stored = sessionStorage.getItem(key);
-        return stored === 'mm' || stored === 'in' ? stored : units;
+        return stored === 'mm' || stored === 'in' ? stored : (own ?? units);
     });
     const setUnit = useCallback(
         (next: Unit) => {

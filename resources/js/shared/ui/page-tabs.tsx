@@ -11,10 +11,15 @@ interface Props {
 export function PageTabs({ label, pages, current }: Props) {
     const list = useRef<HTMLOListElement>(null);
     useEffect(() => {
-        const now = list.current?.querySelector('[aria-current]');
-        if (!list.current || !now) return;
-        const [box, tab] = [list.current.getBoundingClientRect(), now.getBoundingClientRect()];
-        list.current.scrollLeft += tab.left - box.left - (box.width - tab.width) / 2;
+        const centre = () => {
+            const now = list.current?.querySelector('[aria-current]');
+            if (!list.current || !now) return;
+            const [box, tab] = [list.current.getBoundingClientRect(), now.getBoundingClientRect()];
+            list.current.scrollLeft += tab.left - box.left - (box.width - tab.width) / 2;
+        };
+        centre();
+        // Letters are wider once the own ones are there.
+        void document.fonts.ready.then(centre);
     }, [current]);
     return (
         <nav aria-label={label} className="no-print -mx-4 -mt-4 border-b border-line">

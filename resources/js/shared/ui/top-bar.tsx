@@ -41,6 +41,8 @@ export function TopBar({ children }: { children?: ReactNode }) {
                     <MenuItem onSelect={() => router.visit(path('tools'))}>Quick tools</MenuItem>
                     <MenuItem onSelect={() => router.visit(path('practice'))}>Practice bay</MenuItem>
                     <MenuItem onSelect={change}>{theme === 'dark' ? 'Light, for the shop' : 'Dark, for the office'}</MenuItem>
+                    <MenuItem onSelect={() => router.visit(path('account'))}>My account</MenuItem>
+                    {user.canSetUpWorkshop && <MenuItem onSelect={() => router.visit(path('people'))}>People</MenuItem>}
                     {user.canSetUpWorkshop && <MenuItem onSelect={() => router.visit(path('workshop'))}>Shop settings</MenuItem>}
                     <MenuItem onSelect={() => router.post(path('logout'))}>Log out</MenuItem>
                 </Menu>
