@@ -13,6 +13,7 @@ const job = readFileSync('database/demo/mobile-library.job.json', 'utf8').replac
     '"Mobile library"',
     '"Latency"',
 );
+await page.getByRole('button', { name: 'New job' }).click();
 await page
     .getByLabel('Job file', { exact: true })
     .setInputFiles({ name: 'l.job.json', mimeType: 'application/json', buffer: Buffer.from(job) });

@@ -9,6 +9,7 @@ function chart(text: string) {
 
 test('a chart from a spreadsheet becomes a job that tells what to read first', async ({ page }) => {
     await logIn(page);
+    await page.getByRole('button', { name: 'New job' }).click();
     await page.getByRole('form', { name: 'New job from a chart' }).getByLabel('Title').fill('From a chart');
     await page
         .getByLabel('Chart file')
@@ -31,6 +32,7 @@ test('a chart from a spreadsheet becomes a job that tells what to read first', a
 
 test('a faulty chart names every row and keeps nothing', async ({ page }) => {
     await logIn(page);
+    await page.getByRole('button', { name: 'New job' }).click();
     await page.getByRole('form', { name: 'New job from a chart' }).getByLabel('Title').fill('Faulty chart');
     await page
         .getByLabel('Chart file')
@@ -39,11 +41,14 @@ test('a faulty chart names every row and keeps nothing', async ({ page }) => {
     await expect(page.getByText('row 2, y:')).toBeVisible();
     await expect(page.getByText('row 3, side:')).toBeVisible();
     await expect(page.getByText('row 3, id:')).toBeVisible();
+    await page.goto('/jobs');
+    await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
     await expect(page.getByRole('link', { name: 'Faulty chart' })).toBeHidden();
 });
 
 test('an upload of 20 MB is refused in words', async ({ page }) => {
     await logIn(page);
+    await page.getByRole('button', { name: 'New job' }).click();
     await page.getByLabel('Job file', { exact: true }).setInputFiles({
         name: 'big.json',
         mimeType: 'application/json',

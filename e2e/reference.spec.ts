@@ -10,6 +10,7 @@ test('a chart is typed in, the drawing grows with it, slips are named, and the f
     page,
 }) => {
     await logIn(page);
+    await page.goto('/jobs/new');
     const form = page.getByRole('form', { name: 'New job without a file' });
     await form.getByLabel('Title').fill('Typed in');
     await form.getByRole('button', { name: 'Start the job' }).click();

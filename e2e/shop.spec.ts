@@ -39,7 +39,7 @@ test('a job goes out as a file and comes in again with its whole log', async ({ 
     expect(file.suggestedFilename()).toBe('there-and-back.job.json');
     const text = readFileSync(await file.path(), 'utf8').replace('"There and back"', '"Back again"');
     expect(text).toContain('"32 21/32 in"');
-    await page.goto('/jobs');
+    await page.goto('/jobs/new');
     await page
         .getByLabel('Job file', { exact: true })
         .setInputFiles({ name: 'back.job.json', mimeType: 'application/json', buffer: Buffer.from(text) });
@@ -51,6 +51,7 @@ test('a job goes out as a file and comes in again with its whole log', async ({ 
 
 test('a job file with typing mistakes is refused with their paths', async ({ page }) => {
     await logIn(page);
+    await page.goto('/jobs/new');
     const file = (json: string) => ({
         name: 'x.job.json',
         mimeType: 'application/json',
@@ -75,15 +76,18 @@ test('another survey of the job starts from an empty log', async ({ page }) => {
     await openCopy(page, 'Two surveys');
     await page.getByRole('button', { name: 'Survey “before”' }).click();
     await page.getByRole('menuitem', { name: 'Start another survey…' }).click();
-    await page.getByLabel('Name').fill('tack 1');
     await page.getByRole('button', { name: 'Start it' }).click();
-    await expect(page.getByText('A survey is named with letters, digits')).toBeVisible();
-    await page.getByLabel('Name').fill('tack-1');
+    await expect(page.getByText('Give the survey a name.')).toBeVisible();
+    await page.getByLabel('Name').fill('Second tack, rear');
     await page.getByRole('button', { name: 'Start it' }).click();
-    await expect(page.getByRole('button', { name: 'Survey “tack-1”' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Survey “Second tack, rear”' })).toBeVisible();
     await expect(page.getByText('No reading yet')).toBeVisible();
     await expect(line(page)).toHaveAttribute('placeholder', 'AL AR 860.0');
-    await page.getByRole('button', { name: 'Survey “tack-1”' }).click();
+    await page.getByRole('button', { name: 'Survey “Second tack, rear”' }).click();
+    await page.getByRole('menuitem', { name: 'Rename this survey…' }).click();
+    await page.getByLabel('Name', { exact: true }).fill('Third tack');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'Survey “Third tack”' }).click();
     await page.getByRole('menuitem', { name: /^before/ }).click();
     await expect(page.getByText('62 readings')).toBeVisible();
 });

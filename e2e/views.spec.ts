@@ -107,6 +107,7 @@ test('a frame of sixty points fits the screen', async ({ page }) => {
         points,
         surveys: [{ id: 'before', readings }],
     };
+    await page.goto('/jobs/new');
     await page.getByLabel('Job file', { exact: true }).setInputFiles({
         name: 's.job.json',
         mimeType: 'application/json',

@@ -49,6 +49,9 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/jobs', [JobController::class, 'index'])->name('jobs');
     Route::post('/jobs', [JobController::class, 'store'])->name('jobs.empty');
+    Route::get('/jobs/new', [JobController::class, 'create'])->name('jobs.new');
+    Route::get('/jobs/{job}/about', [JobController::class, 'about'])->name('job.about');
+    Route::put('/jobs/{job}/about', [JobController::class, 'saveAbout'])->name('job.about.save');
     Route::post('/jobs/from-file', [JobFileController::class, 'store'])->name('jobs.from-file');
     Route::post('/jobs/from-chart', [ChartController::class, 'store'])->name('jobs.from-chart');
     Route::get('/jobs/{job}', [JobController::class, 'show'])->name('job');
@@ -57,6 +60,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/file', [JobFileController::class, 'show'])->name('job.file');
 
     Route::post('/jobs/{job}/surveys', [SurveyController::class, 'store'])->name('surveys');
+    Route::put('/jobs/{job}/surveys/{survey}/name', [SurveyController::class, 'rename'])->name('survey.rename');
     Route::post('/jobs/{job}/surveys/{survey}/against', [SurveyController::class, 'against'])->name('survey.against');
     Route::post('/jobs/{job}/surveys/{survey}/readings', [ReadingController::class, 'store'])->name('readings');
     Route::post('/jobs/{job}/surveys/{survey}/undo', [ReadingController::class, 'undo'])->name('readings.undo');

@@ -44,6 +44,7 @@ final readonly class JobDocument
             $document += $part->layOut($job, $as);
         }
 
-        return array_filter($document, fn (mixed $part): bool => $part !== null && $part !== '' && $part !== []);
+        // A job without points is still one: its list of them is empty, not missing.
+        return array_filter($document, fn (mixed $part, string $key): bool => $key === 'points' || ($part !== null && $part !== '' && $part !== []), ARRAY_FILTER_USE_BOTH);
     }
 }

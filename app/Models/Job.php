@@ -14,6 +14,11 @@ use Illuminate\Support\Carbon;
  * @property int $workshop_id
  * @property string $title
  * @property string $vehicle
+ * @property string $plate
+ * @property string $frame_number
+ * @property string $odometer  as it was read off
+ * @property string $customer_reference
+ * @property ?string $notes
  * @property 'mm'|'in' $units
  * @property array<string, list<array<string, mixed>>> $frame  as metal: lists of parts by the fields of their kinds; lengths in mm
  * @property ?array<string, mixed> $driveline
@@ -30,9 +35,32 @@ use Illuminate\Support\Carbon;
  */
 final class Job extends Model
 {
-    protected $fillable = ['workshop_id', 'title', 'vehicle', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread', 'plan_from'];
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'plate', 'frame_number', 'odometer', 'customer_reference', 'notes', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread', 'plan_from'];
 
     protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'plan_spread' => 'array', 'archived_at' => 'datetime'];
+
+    /** How many points it has, counted in a list or read. */
+    public function pointCount(): int
+    {
+        return $this->counted('points_count') ?? $this->points->count();
+    }
+
+    public function isPlanned(): bool
+    {
+        return ($this->counted('operations_count') ?? $this->operations->count()) > 0;
+    }
+
+    public function hasDriveline(): bool
+    {
+        return ($this->counted('has_driveline') ?? ($this->driveline === null ? 0 : 1)) > 0;
+    }
+
+    private function counted(string $name): ?int
+    {
+        $value = $this->getAttributes()[$name] ?? null;
+
+        return is_numeric($value) ? (int) $value : null;
+    }
 
     /** Whether all that crosses a cut was seen to. */
     public function isAlongTicked(): bool

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
  * @property int $id
  * @property int $job_id
  * @property string $code
+ * @property string $name  as people call it; empty: by its code
  * @property string $stage
  * @property int $revision counts every change of the log, so that a screen can tell whether it is behind
  * @property ?int $facts_revision
@@ -22,11 +23,16 @@ use Illuminate\Support\Facades\DB;
  */
 final class Survey extends Model
 {
-    protected $fillable = ['job_id', 'code', 'stage', 'to_target'];
+    protected $fillable = ['job_id', 'code', 'name', 'stage', 'to_target'];
 
     protected $casts = ['facts' => 'array', 'to_target' => 'bool'];
 
-    protected $attributes = ['revision' => 0, 'to_target' => false];
+    protected $attributes = ['revision' => 0, 'name' => '', 'to_target' => false];
+
+    public function called(): string
+    {
+        return $this->name === '' ? $this->code : $this->name;
+    }
 
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo

@@ -36,6 +36,6 @@ final readonly class DrivelineStage implements Stage
 
     public function next(JobState $job): ?string
     {
-        return $job->job->driveline === null ? 'Enter the driveshaft' : null;
+        return $job->job->hasDriveline() ? null : 'Enter the driveshaft';
     }
 }

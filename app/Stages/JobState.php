@@ -21,7 +21,7 @@ final readonly class JobState
 
     public function hasPoints(): bool
     {
-        return $this->job->points->isNotEmpty();
+        return $this->job->pointCount() > 0;
     }
 
     /** Points that a reading of the survey touches. */

@@ -37,7 +37,7 @@ final readonly class PlanStage implements Stage
     public function next(JobState $job): ?string
     {
         return match (true) {
-            $job->job->operations->isEmpty() => 'Plan the change',
+            ! $job->job->isPlanned() => 'Plan the change',
             ! $job->job->isAlongTicked() => 'See to what comes along',
             default => null,
         };

@@ -22,6 +22,18 @@ final readonly class Stages
         }
     }
 
+    /** The stage that needs something next; empty where none does. */
+    public static function nextStage(JobState $job): string
+    {
+        foreach (self::all() as $stage) {
+            if ($stage->next($job) !== null) {
+                return $stage::name();
+            }
+        }
+
+        return '';
+    }
+
     /** The one thing that a job needs next: of the first stage that needs something. */
     public static function next(JobState $job): NextStep
     {

@@ -29,6 +29,7 @@ export async function openCopy(page: Page, title: string, of = 'mobile-library')
         /"title": *"[^"]*"/,
         `"title": ${JSON.stringify(title)}`,
     );
+    await page.goto('/jobs/new');
     await page
         .getByLabel('Job file', { exact: true })
         .setInputFiles({ name: 'copy.job.json', mimeType: 'application/json', buffer: Buffer.from(job) });

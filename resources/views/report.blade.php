@@ -20,7 +20,7 @@
             <table class="facts">
                 <tr><td>Workshop</td><td>{{ $job->workshop->name }}</td></tr>
                 <tr><td>Vehicle</td><td>{{ $job->vehicle ?: '–' }}</td></tr>
-                <tr><td>Survey</td><td>{{ $survey->code }}, {{ count($props->readings) }} readings, {{ count($props->points) }} points</td></tr>
+                <tr><td>Survey</td><td>{{ $survey->called() }}, {{ count($props->readings) }} readings, {{ count($props->points) }} points</td></tr>
                 <tr><td>Held against</td><td>{{ $props->against === 'mirror' ? 'its own mirror image: what bent both sides alike does not show' : ($source ?? 'the chart of the job') }}</td></tr>
                 <tr><td>Printed</td><td>{{ $printedAt }} by {{ $printedBy->name }} ({{ $printedBy->role->value }}), Geodex {{ config('geodex.version') }}</td></tr>
             </table>

@@ -36,10 +36,10 @@ final readonly class SurveysPart implements JobPart
     public function import(Job $stored, Import $from): void
     {
         [$job, $keys, $user] = [$from->job, $from->keys, $from->user];
-        /** @var list<array{readings: list<array<string, mixed>>}> $entries */
+        /** @var list<array{name?: mixed, readings: list<array<string, mixed>>}> $entries */
         $entries = $from->section('surveys');
         foreach ($job->surveys as $i => $survey) {
-            $row = Survey::create(['job_id' => $stored->id, 'code' => $survey->id, 'stage' => $survey->stage->value, 'to_target' => $survey->toTarget]);
+            $row = Survey::create(['job_id' => $stored->id, 'code' => $survey->id, 'name' => is_string($entries[$i]['name'] ?? null) ? $entries[$i]['name'] : '', 'stage' => $survey->stage->value, 'to_target' => $survey->toTarget]);
             $entriesById = array_column($entries[$i]['readings'], null, 'id');
             foreach ($survey->blocked as $blocked) {
                 DB::table('blocked_readings')->insertOrIgnore(['survey_id' => $row->id, 'reading' => $blocked, 'user_id' => $user?->id, 'created_at' => Carbon::now()]);
@@ -76,7 +76,7 @@ final readonly class SurveysPart implements JobPart
     {
         $blocked = $survey->blocked();
 
-        return ['id' => $survey->code, 'stage' => $survey->stage, ...($survey->to_target ? ['against' => 'target'] : []), 'readings' => array_map(fn (LoggedReading $reading): array => $this->logged($reading, $as), (new ReadingLog)->of($survey)), ...($blocked === [] ? [] : ['blocked' => $blocked]), ...($this->datum($survey, $codes, $as))];
+        return ['id' => $survey->code, ...($survey->name !== '' && $as->asTyped ? ['name' => $survey->name] : []), 'stage' => $survey->stage, ...($survey->to_target ? ['against' => 'target'] : []), 'readings' => array_map(fn (LoggedReading $reading): array => $this->logged($reading, $as), (new ReadingLog)->of($survey)), ...($blocked === [] ? [] : ['blocked' => $blocked]), ...($this->datum($survey, $codes, $as))];
     }
 
     /**

@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Jobs\FindJobs;
 use App\Actions\Jobs\ImportJob;
+use App\Actions\Saving\SavePart;
+use App\Documents\Parts\AboutPart;
+use App\Http\Props\JobAboutProps;
 use App\Http\Props\JobRowProps;
+use App\Http\Props\JobsAskedProps;
 use App\Http\Requests\EmptyJobRequest;
+use App\Http\Requests\JobAboutRequest;
+use App\Http\Requests\JobListRequest;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\Scalar;
@@ -21,11 +28,10 @@ use Inertia\Response;
 
 final class JobController extends Controller
 {
-    public function index(Request $request): Response
+    public function index(JobListRequest $request, FindJobs $find): Response
     {
         $user = $this->user($request);
-        $archived = $request->boolean('archived');
-        $jobs = $user->workshop->jobs()->with(['points:id,job_id', 'surveys', 'operations:id,job_id'])->whereNull('archived_at', not: $archived)->orderByDesc('updated_at')->orderByDesc('id')->get();
+        ['jobs' => $jobs, 'total' => $total] = $find->handle($user->workshop, $request->search(), $request->stage(), $request->state(), $request->sort(), $request->page());
         $readings = Reading::query()->join('surveys', 'surveys.id', '=', 'readings.survey_id')->whereIn('surveys.job_id', $jobs->modelKeys())
             ->groupBy('surveys.job_id')->selectRaw('surveys.job_id, count(*) as n')->pluck('n', 'job_id');
         $rows = [];
@@ -35,12 +41,34 @@ final class JobController extends Controller
 
         return Inertia::render('jobs/index', [
             'jobs' => $rows,
-            'archived' => $archived,
+            'asked' => JobsAskedProps::from($request, $total),
             'aside' => $user->workshop->jobs()->whereNotNull('archived_at')->count(),
             'canCreate' => $user->can('create', Job::class),
-            'maxBytes' => JobReader::MAX_BYTES,
             'tooLarge' => $request->boolean('too-large'),
         ]);
+    }
+
+    /** Three ways to a new job. */
+    public function create(): Response
+    {
+        $this->authorize('create', Job::class);
+
+        return Inertia::render('jobs/new', ['maxBytes' => JobReader::MAX_BYTES]);
+    }
+
+    public function about(Request $request, Job $job): Response
+    {
+        $this->authorize('view', $job);
+
+        return Inertia::render('jobs/about', ['about' => JobAboutProps::from($job, $this->user($request))]);
+    }
+
+    public function saveAbout(JobAboutRequest $request, Job $job, SavePart $part): RedirectResponse
+    {
+        $this->authorize('work', $job);
+        $part->handle(new AboutPart, $job, $this->text($request, 'revision') === '' ? null : $this->text($request, 'revision'), fn () => $job->update($request->columns()));
+
+        return redirect()->route('job.about', $job->id)->with('notice', 'Kept.');
     }
 
     /** A job whose chart is typed in on screen. */

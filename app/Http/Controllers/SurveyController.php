@@ -55,6 +55,15 @@ final class SurveyController extends Controller
         return redirect()->route('survey', [$job->id, $survey->code]);
     }
 
+    public function rename(Request $request, Job $job, string $survey): RedirectResponse
+    {
+        $this->authorize('work', $job);
+        $request->validate(['name' => ['required', 'string', 'max:120']]);
+        $this->survey($job, $survey)->update(['name' => trim($this->text($request, 'name'))]);
+
+        return redirect()->back();
+    }
+
     public function against(Request $request, Job $job, string $survey): RedirectResponse
     {
         $this->authorize('work', $job);

@@ -50,7 +50,7 @@ final readonly class JobProps
         $state = new JobState($job, $survey);
         $surveys = [];
         foreach ($job->surveys as $one) {
-            $surveys[] = new SurveyTabProps($one->code, $one->stage, route('survey', [$job->id, $one->code]), $one->to_target);
+            $surveys[] = new SurveyTabProps($one->code, $one->called(), $one->stage, route('survey', [$job->id, $one->code]), $one->to_target);
         }
 
         return new self(

@@ -521,6 +521,20 @@ export interface JigProps {
     tolerance: number;
 }
 
+/** What a job is called and about. */
+export interface JobAboutProps {
+    id: number;
+    title: string;
+    vehicle: string;
+    plate: string;
+    frameNumber: string;
+    odometer: string;
+    customerReference: string;
+    notes: string;
+    revision: string;
+    canWork: boolean;
+}
+
 /** What every stage of a job shows around its work. */
 export interface JobProps {
     id: number;
@@ -540,6 +554,8 @@ export interface JobRowProps {
     id: number;
     title: string;
     vehicle: string;
+    plate: string;
+    customerReference: string;
     href: string;
     next: string;
     nextHref: string;
@@ -547,7 +563,23 @@ export interface JobRowProps {
     readings: number;
     updated: string;
     archive: string;
+    about: string;
+    isAside: boolean;
     canWork: boolean;
+}
+
+/** Which jobs a list shows, of how many, and what else could be asked. */
+export interface JobsAskedProps {
+    search: string;
+    stage: string;
+    state: string;
+    sort: string;
+    page: number;
+    pages: number;
+    total: number;
+    stages: StageChoiceProps[];
+    states: string[];
+    sorts: string[];
 }
 
 /** One line of a score. */
@@ -1115,6 +1147,12 @@ export interface SpreadRoundProps {
     trouble: string | null;
 }
 
+/** A stage to choose from. */
+export interface StageChoiceProps {
+    name: string;
+    label: string;
+}
+
 /** A station on the rail of a job. */
 export interface StageProps {
     key: string;
@@ -1186,6 +1224,7 @@ export interface SurveyProps {
 /** One survey of a job, to choose from. */
 export interface SurveyTabProps {
     code: string;
+    name: string;
     stage: string;
     href: string;
     toTarget: boolean;

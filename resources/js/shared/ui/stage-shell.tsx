@@ -1,4 +1,4 @@
-import { Head } from '@inertiajs/react';
+import { Head, Link } from '@inertiajs/react';
 import { useState, type ReactNode } from 'react';
 import { UnitProvider, useUnits } from '@/shared/hooks/units';
 import { useHotkeys } from '@/shared/hooks/use-hotkeys';
@@ -35,7 +35,11 @@ function Shell({ job, stage, note, menu, children }: Props) {
         <div className="flex min-h-dvh flex-col lg:h-dvh">
             <Head title={`${label}, ${job.title}`} />
             <TopBar>
-                <h1 className="min-w-0 truncate text-xl max-sm:flex-1 sm:border-l sm:border-ink sm:pl-4 sm:text-2xl">{job.title}</h1>
+                <h1 className="min-w-0 truncate text-xl max-sm:flex-1 sm:border-l sm:border-ink sm:pl-4 sm:text-2xl">
+                    <Link href={path('job.about', { job: job.id })} className="decoration-line underline-offset-4 hover:underline">
+                        {job.title}
+                    </Link>
+                </h1>
                 <p className="min-w-0 flex-1 truncate text-soft max-sm:hidden">
                     {job.vehicle}
                     {job.vehicle && note && ' · '}

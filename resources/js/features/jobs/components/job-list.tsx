@@ -3,7 +3,7 @@ import { Button } from '@/shared/ui/button';
 import type { JobRowProps } from '@/types/props';
 
 /** The jobs of the workshop, each with the one thing it needs next. */
-export function JobList({ jobs, archived }: { jobs: JobRowProps[]; archived: boolean }) {
+export function JobList({ jobs }: { jobs: JobRowProps[] }) {
     return (
         <ul className="border-t border-ink">
             {jobs.map((job) => (
@@ -16,7 +16,8 @@ export function JobList({ jobs, archived }: { jobs: JobRowProps[]; archived: boo
                             {job.title}
                         </Link>
                         <p className="text-soft">
-                            {job.vehicle || 'no vehicle named'} · {job.points} points · {job.readings} readings
+                            {[job.vehicle || 'no vehicle named', job.plate, job.customerReference].filter(Boolean).join(' · ')} ·{' '}
+                            {job.points} points · {job.readings} readings
                         </p>
                     </div>
                     <p>
@@ -33,15 +34,16 @@ export function JobList({ jobs, archived }: { jobs: JobRowProps[]; archived: boo
                         <br />
                         <time dateTime={job.updated}>{job.updated.slice(0, 10)}</time>
                     </p>
-                    {job.canWork && (
-                        <Button
-                            look="quiet"
-                            className="justify-self-start max-md:-ml-4"
-                            onClick={() => router.put(job.archive, { aside: !archived }, { preserveScroll: true })}
-                        >
-                            {archived ? 'Bring back' : 'Lay aside'} <span className="sr-only">{job.title}</span>
+                    <div className="flex flex-wrap max-md:-ml-4">
+                        <Button look="quiet" onClick={() => router.visit(job.about)}>
+                            About <span className="sr-only">{job.title}</span>
                         </Button>
-                    )}
+                        {job.canWork && (
+                            <Button look="quiet" onClick={() => router.put(job.archive, { aside: !job.isAside }, { preserveScroll: true })}>
+                                {job.isAside ? 'Bring back' : 'Lay aside'} <span className="sr-only">{job.title}</span>
+                            </Button>
+                        )}
+                    </div>
                 </li>
             ))}
         </ul>

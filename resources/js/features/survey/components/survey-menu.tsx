@@ -19,15 +19,18 @@ const STAGES = [
 /** Which survey of the job is open, the others, and a new one. */
 export function SurveyMenu({ job }: { job: JobProps }) {
     const [starting, setStarting] = useState(false);
+    const [renaming, setRenaming] = useState(false);
     const [takingIn, setTakingIn] = useState(false);
     const at = { job: job.id, survey: job.survey };
     const isToTarget = job.surveys.find((one) => one.code === job.survey)?.toTarget ?? false;
     return (
         <>
-            <Menu label={`Survey “${job.survey}”${isToTarget ? ', to target' : ''}`}>
+            <Menu
+                label={`Survey “${job.surveys.find((one) => one.code === job.survey)?.name ?? job.survey}”${isToTarget ? ', to target' : ''}`}
+            >
                 {job.surveys.map((survey) => (
                     <MenuItem key={survey.code} onSelect={() => router.visit(survey.href)}>
-                        {survey.code}
+                        {survey.name}
                         <span className="ml-3 text-sm text-soft">
                             {STAGES.find((stage) => stage.value === survey.stage)?.label}
                             {survey.code === job.survey && ', open'}
@@ -41,7 +44,7 @@ export function SurveyMenu({ job }: { job: JobProps }) {
                             key={`since ${survey.code}`}
                             onSelect={() => router.visit(path('movement', { ...at, since: survey.code }))}
                         >
-                            What moved since “{survey.code}”
+                            What moved since “{survey.name}”
                         </MenuItem>
                     ))}
                 {job.can.work && (
@@ -49,18 +52,20 @@ export function SurveyMenu({ job }: { job: JobProps }) {
                         {isToTarget ? 'Hold it against the chart' : 'Hold it against the plan’s target'}
                     </MenuItem>
                 )}
+                {job.can.work && <MenuItem onSelect={() => setRenaming(true)}>Rename this survey…</MenuItem>}
                 {job.can.work && <MenuItem onSelect={() => setStarting(true)}>Start another survey…</MenuItem>}
                 <MenuItem onSelect={() => window.location.assign(path('readings.table', at))}>Readings as a table (CSV)</MenuItem>
                 {job.can.work && <MenuItem onSelect={() => setTakingIn(true)}>Take in a table of readings…</MenuItem>}
             </Menu>
             {takingIn && <TakeInTable job={job} onClose={() => setTakingIn(false)} />}
+            {renaming && <RenameSurvey job={job} onClose={() => setRenaming(false)} />}
             {starting && <StartSurvey job={job} onClose={() => setStarting(false)} />}
         </>
     );
 }
 
 function StartSurvey({ job, onClose }: { job: JobProps; onClose: () => void }) {
-    const form = useForm({ code: '', stage: 'tack' });
+    const form = useForm({ name: '', stage: 'tack' });
     const submit = (event: FormEvent) => {
         event.preventDefault();
         form.post(path('surveys', { job: job.id }));
@@ -70,10 +75,10 @@ function StartSurvey({ job, onClose }: { job: JobProps; onClose: () => void }) {
             <form onSubmit={submit} className="grid gap-4">
                 <Field
                     label="Name"
-                    value={form.data.code}
-                    onChange={(event) => form.setData('code', event.target.value)}
-                    error={form.errors.code}
-                    hint="Short, such as tack-1; letters, digits and dashes."
+                    value={form.data.name}
+                    onChange={(event) => form.setData('name', event.target.value)}
+                    error={form.errors.name}
+                    hint="Such as: second tack, rear."
                     autoFocus
                 />
                 <Segmented
@@ -84,6 +89,30 @@ function StartSurvey({ job, onClose }: { job: JobProps; onClose: () => void }) {
                 />
                 <Button look="now" type="submit" disabled={form.processing} className="justify-self-start">
                     Start it
+                </Button>
+            </form>
+        </Sheet>
+    );
+}
+
+function RenameSurvey({ job, onClose }: { job: JobProps; onClose: () => void }) {
+    const form = useForm({ name: job.surveys.find((one) => one.code === job.survey)?.name ?? '' });
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        form.put(path('survey.rename', { job: job.id, survey: job.survey }), { preserveState: true, onSuccess: onClose });
+    };
+    return (
+        <Sheet open onOpenChange={(open) => !open && onClose()} title="Rename this survey">
+            <form onSubmit={submit} className="grid gap-4">
+                <Field
+                    label="Name"
+                    value={form.data.name}
+                    onChange={(event) => form.setData('name', event.target.value)}
+                    error={form.errors.name}
+                    autoFocus
+                />
+                <Button look="now" type="submit" disabled={form.processing} className="justify-self-start">
+                    Keep it
                 </Button>
             </form>
         </Sheet>
