@@ -8,7 +8,7 @@ return [
     'encrypt' => true,
     'table' => 'sessions',
     'cookie' => 'geodex_session',
-    'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
+    'secure' => env('SESSION_SECURE_COOKIE'),
     'http_only' => true,
     'same_site' => 'lax',
 ];

@@ -160,5 +160,6 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/people/{person}/activity', [PeopleController::class, 'activity'])->name('people.activity');
     Route::post('/people/{person}/link', [PeopleController::class, 'link'])->name('people.link');
     Route::get('/workshop', [WorkshopController::class, 'edit'])->name('workshop');
+    Route::get('/workshop/archive.zip', [WorkshopController::class, 'archive'])->name('workshop.archive');
     Route::put('/workshop', [WorkshopController::class, 'update'])->name('workshop.save');
 });

@@ -19,7 +19,7 @@ final readonly class JobDocument
      */
     public static function forExport(Job $job): array
     {
-        $job->loadMissing(['points', 'operations', 'sources', 'benchRounds.user', 'surveys']);
+        $job->loadMissing(['points', 'operations', 'sources', 'benchRounds.user', 'surveys', 'worksheets']);
 
         return self::document($job, new Layout(true, $job->units, array_values($job->surveys->all())));
     }

@@ -41,5 +41,7 @@ final readonly class LoggedReading
         public ?string $struckBecause,
         public string $by,
         public string $at,
+        public ?string $struckBy = null,
+        public ?string $struckAt = null,
     ) {}
 }

@@ -38,9 +38,11 @@ final readonly class ReadingLog
             edge: $row->edge, offset: $number($row->offset_mm), instrument: $row->instrument,
             supersedes: $row->supersedes_id === null ? null : $ids[$row->supersedes_id] ?? null,
             supersededBy: $replaced[$row->id] ?? null,
-            struckBecause: $struck[$row->id] ?? null,
+            struckBecause: $struck[$row->id]['reason'] ?? null,
             by: $row->by ?? '',
-            at: str_replace(' ', 'T', substr($row->created_at, 0, 19)).'Z',
+            at: self::time($row->created_at),
+            struckBy: $struck[$row->id]['by'] ?? null,
+            struckAt: $struck[$row->id]['at'] ?? null,
         ), $rows);
     }
 
@@ -56,16 +58,22 @@ final readonly class ReadingLog
         return $points;
     }
 
-    /** @return array<int, string> reasons by reading, of those whose last mark is a strike */
+    /** @return array<int, array{reason: string, by: ?string, at: string}> by reading, of those whose last mark is a strike */
     private function struck(Survey $survey): array
     {
         $struck = [];
-        foreach ($this->beside($survey, 'strikes as x')->orderBy('x.id')->get(['x.reading_id', 'x.kind', 'x.reason']) as $row) {
-            /** @var object{reading_id: int, kind: 'struck'|'restored', reason: string} $row */
-            $struck[$row->reading_id] = $row->kind === 'struck' ? $row->reason : null;
+        foreach ($this->beside($survey, 'strikes as x')->leftJoin('users as u', 'u.id', '=', 'x.user_id')->orderBy('x.id')->get(['x.reading_id', 'x.kind', 'x.reason', 'x.created_at', 'u.name as by']) as $row) {
+            /** @var object{reading_id: int, kind: 'struck'|'restored', reason: string, created_at: string, by: ?string} $row */
+            $struck[$row->reading_id] = $row->kind === 'struck' ? ['reason' => $row->reason, 'by' => $row->by, 'at' => self::time($row->created_at)] : null;
         }
 
-        return array_filter($struck, is_string(...));
+        return array_filter($struck, is_array(...));
+    }
+
+    /** UTC in ISO 8601. */
+    private static function time(string $stored): string
+    {
+        return str_replace(' ', 'T', substr($stored, 0, 19)).'Z';
     }
 
     private function beside(Survey $survey, string $table): Builder

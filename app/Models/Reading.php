@@ -58,7 +58,21 @@ final class Reading extends Model
     /** @param  list<mixed>  $points  keys, in the order of the call */
     public function between(array $points): void
     {
-        DB::table('reading_points')->insert(array_map(fn (int $place, mixed $point): array => ['reading_id' => $this->id, 'place' => $place, 'point_id' => $point], array_keys($points), $points));
+        self::haveBetween([$this->id => $points]);
+    }
+
+    /** @param  array<int, list<mixed>>  $points  keys by the reading's, in the order of the call */
+    public static function haveBetween(array $points): void
+    {
+        foreach (array_chunk($points, 1000, true) as $some) {
+            $rows = [];
+            foreach ($some as $reading => $keys) {
+                foreach ($keys as $place => $point) {
+                    $rows[] = ['reading_id' => $reading, 'place' => $place, 'point_id' => $point];
+                }
+            }
+            DB::table('reading_points')->insert($rows);
+        }
     }
 
     /** @return list<mixed> keys of its points, in the order of the call */

@@ -32,6 +32,6 @@ final readonly class TargetCsv
             ];
         }
 
-        return $this->encoder->encode($rows, 'csv');
+        return $this->encoder->encode($rows, 'csv', [CsvEncoder::ESCAPE_FORMULAS_KEY => true]);
     }
 }

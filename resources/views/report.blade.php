@@ -15,6 +15,9 @@
                 $signed = fn (?float $v): string => $v === null ? '–' : ($v > 0 ? '+' : '').$length($v);
                 $degrees = fn (float $v): string => number_format($v, 2).'°';
                 $ordered = array_reverse($props->readings);
+                // A page holds some sixty lines: what is long goes with the report as a table.
+                $isLong = count($ordered) > 400;
+                $printed = $isLong ? array_values(array_filter($ordered, fn ($reading) => ! in_array($reading->state, ['agrees', 'unchecked', 'alone'], true))) : $ordered;
             @endphp
             <h1>{{ $job->title }}</h1>
             <table class="facts">
@@ -155,9 +158,12 @@
             @endif
 
             <h2>Log of readings</h2>
+            @if ($isLong)
+                <p>{{ count($ordered) }} readings are too many for paper. The whole log is the table readings-{{ $survey->code }}.csv, which goes with this report ({{ route('readings.table', [$job->id, $survey->code]) }}); below is what does not agree, was struck or superseded{{ count($printed) > 400 ? ', the latest 400 of '.count($printed) : '' }}.</p>
+            @endif
             <table>
                 <thead><tr><th>#</th><th>Kind</th><th>Points</th><th class="n">Read</th><th class="n">Off</th><th>State</th><th>By, at</th></tr></thead>
-                @foreach ($ordered as $reading)
+                @foreach (array_slice($printed, 0, 400) as $reading)
                     <tr>
                         <td>{{ $reading->number }}</td><td>{{ $reading->kind }}</td><td>{{ implode(' ', $reading->points) }}</td><td class="n">{{ $reading->typed }}</td>
                         <td class="n">{{ $reading->off === null ? '–' : ($reading->quantity === 'angle' ? $degrees($reading->off) : $signed($reading->off)) }}</td>

@@ -23,16 +23,17 @@ final readonly class ImportJob
 
     /**
      * @param  array<string, mixed>  $document  checked against the schema
+     * @param  array<string, int>  $people  by name, where it is the shop's own record
      *
      * @throws InvalidFile
      */
-    public function handle(Workshop $workshop, ?User $user, array $document): StoredJobRow
+    public function handle(Workshop $workshop, ?User $user, array $document, array $people = []): StoredJobRow
     {
         $job = $this->reader->fromDocument($document);
 
-        $stored = DB::transaction(function () use ($workshop, $user, $document, $job): StoredJobRow {
+        $stored = DB::transaction(function () use ($workshop, $user, $document, $people, $job): StoredJobRow {
             $stored = new StoredJobRow(['workshop_id' => $workshop->id]);
-            $import = new Import($job, $document, $user);
+            $import = new Import($job, $document, $user, $people);
             foreach (JobParts::all() as $part) {
                 $part->import($stored, $import);
             }

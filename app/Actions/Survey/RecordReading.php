@@ -26,6 +26,8 @@ final readonly class RecordReading
     /** Where two people stand in each other's way, one of them begins anew. */
     private const TRIES = 3;
 
+    private const AT_ONCE = 1000;
+
     /**
      * @param  'mm'|'in'  $unit  what a bare number meant
      * @param  ?string  $supersedes  client id of the reading that this one corrects
@@ -54,12 +56,16 @@ final readonly class RecordReading
             $number = Scalar::int(Reading::where('survey_id', $survey->id)->max('number'));
             $superseded = $supersedes === null ? null : Reading::where('survey_id', $survey->id)->where('client_id', $supersedes)->value('id');
             $before = $number;
-            $stored = [];
+            $stored = $between = [];
+            $there = $this->there($survey, array_column($entries, 'id'));
             foreach ($entries as $entry) {
                 $columns = $this->columns($entry['called'], $entry['unit'], $superseded, $instrument);
                 $points = array_map(fn (string $id): mixed => $keys[$id], $entry['called']->kind->points());
-                $known = Reading::where('survey_id', $survey->id)->where('client_id', $entry['id'])->first();
+                $known = $there[$entry['id']] ?? null;
                 if ($known !== null) {
+                    // One that came earlier in the same table is looked at with its points.
+                    Reading::haveBetween($between);
+                    $between = [];
                     $stored[] = $this->same($known, $columns, $points) ? $known : throw CannotRecord::idTaken($known, $entry['id']);
 
                     continue;
@@ -67,15 +73,32 @@ final readonly class RecordReading
                 if ($number >= JobLimits::READINGS) {
                     throw CannotRecord::full(JobLimits::READINGS);
                 }
-                $stored[] = $reading = Reading::create(['survey_id' => $survey->id, 'client_id' => $entry['id'], 'number' => ++$number, 'user_id' => $user?->id, ...$columns]);
-                $reading->between($points);
+                $stored[] = $there[$entry['id']] = $reading = Reading::create(['survey_id' => $survey->id, 'client_id' => $entry['id'], 'number' => ++$number, 'user_id' => $user?->id, ...$columns]);
+                $between[$reading->id] = $points;
             }
+            Reading::haveBetween($between);
             if ($number > $before) {
                 $row->increment('revision');
             }
 
             return $stored;
         }, self::TRIES);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, Reading> those that are in the log already, by their ids
+     */
+    private function there(Survey $survey, array $ids): array
+    {
+        $there = [];
+        foreach (array_chunk($ids, self::AT_ONCE) as $some) {
+            foreach (Reading::where('survey_id', $survey->id)->whereIn('client_id', $some)->get() as $reading) {
+                $there[$reading->client_id] = $reading;
+            }
+        }
+
+        return $there;
     }
 
     /**

@@ -54,7 +54,7 @@ final readonly class BenchPart implements JobPart, SavedPart
         $stored->update(['bench' => $bench['jig'] ?? null]);
         foreach (is_array($bench['rounds'] ?? null) ? $bench['rounds'] : [] as $round) {
             if (is_array($round)) {
-                $stored->benchRounds()->create(['kind' => $round['kind'], 'input' => $round['input'], 'worst_mm' => $round['worst'] ?? 0, 'good' => $round['good'] ?? false, 'user_id' => $from->user?->id]);
+                $stored->benchRounds()->create(['kind' => $round['kind'], 'input' => $round['input'], 'worst_mm' => $round['worst'] ?? 0, 'good' => $round['good'] ?? false, 'user_id' => $from->by($round), 'created_at' => $from->at($round)]);
             }
         }
     }

@@ -12,7 +12,6 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\Strike;
 use App\Models\Survey;
-use App\Models\User;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Survey\Reading\Edge;
 use Geodex\Core\Survey\Reading\Reading as CoreReading;
@@ -45,7 +44,7 @@ final readonly class SurveysPart implements JobPart
                 DB::table('blocked_readings')->insertOrIgnore(['survey_id' => $row->id, 'reading' => $blocked, 'user_id' => $user?->id, 'created_at' => Carbon::now()]);
             }
             foreach ($survey->datum as $decision) {
-                $row->datumDecisions()->create(['point_id' => $keys[$decision->point], 'choice' => $decision->carries ? 'in' : 'out', 'reason' => $decision->reason, 'user_id' => $user?->id]);
+                $row->datumDecisions()->create(['point_id' => $keys[$decision->point], 'choice' => $decision->carries ? 'in' : 'out', 'reason' => $decision->reason, 'user_id' => $from->user?->id]);
             }
             $log = [];
             foreach ($survey->readings as $number => $reading) {
@@ -58,7 +57,7 @@ final readonly class SurveysPart implements JobPart
                     entry: $entry,
                     unit: $job->units->value,
                     keys: $keys,
-                    user: $user,
+                    from: $from,
                     superseded: $log[is_string($entry['supersedes'] ?? null) ? $entry['supersedes'] : ''] ?? null,
                 );
             }
@@ -120,6 +119,8 @@ final readonly class SurveysPart implements JobPart
             'supersedes' => $reading->supersedes,
             'struck' => $reading->struckBecause === null ? null : true,
             'reason' => $reading->struckBecause,
+            'struckBy' => $as->asTyped ? $reading->struckBy : null,
+            'struckAt' => $as->asTyped ? $reading->struckAt : null,
             'by' => $as->asTyped ? $reading->by : null,
             'at' => $as->asTyped ? $reading->at : null,
         ], fn (mixed $part): bool => $part !== null && $part !== '');
@@ -130,7 +131,7 @@ final readonly class SurveysPart implements JobPart
      * @param  'mm'|'in'  $unit
      * @param  array<string, int>  $keys
      */
-    private function reading(Frame $frame, Survey $survey, int $number, CoreReading $reading, array $entry, string $unit, array $keys, ?User $user, ?Reading $superseded): Reading
+    private function reading(Frame $frame, Survey $survey, int $number, CoreReading $reading, array $entry, string $unit, array $keys, Import $from, ?Reading $superseded): Reading
     {
         $angle = $reading->kind::quantity() === 'angle';
         $pointers = $reading->kind->pointers();
@@ -150,12 +151,13 @@ final readonly class SurveysPart implements JobPart
             'pointer_from_mm' => $pointers[0] ?? null,
             'pointer_to_mm' => $pointers[1] ?? null,
             'supersedes_id' => $superseded?->id,
-            'user_id' => $user?->id,
+            'user_id' => $from->by($entry),
+            'created_at' => $from->at($entry),
         ]);
         $row->between(array_map(fn (string $id): int => $keys[$id], $reading->kind->points()));
         // What a later reading supersedes is told by that one, and comes back into force if that one is struck.
         if ($reading->struckBecause !== null && ($entry['struck'] ?? false) === true) {
-            Strike::create(['reading_id' => $row->id, 'kind' => 'struck', 'reason' => $reading->struckBecause, 'user_id' => $user?->id]);
+            Strike::create(['reading_id' => $row->id, 'kind' => 'struck', 'reason' => $reading->struckBecause, 'user_id' => $from->by(['by' => $entry['struckBy'] ?? null]), 'created_at' => $from->at(['at' => $entry['struckAt'] ?? null])]);
         }
 
         return $row;

@@ -3,6 +3,7 @@ import { AuditList } from '@/features/people/components/audit-list';
 import { InviteForm } from '@/features/people/components/invite-form';
 import { LinkToCopy } from '@/features/people/components/link-to-copy';
 import { PersonRow } from '@/features/people/components/person-row';
+import { path } from '@/shared/lib/path';
 import { TopBar } from '@/shared/ui/top-bar';
 import type { AuditEntryProps, PersonProps } from '@/types/props';
 
@@ -45,6 +46,22 @@ export default function PeoplePage({ people, audit, mails, link }: Props) {
                     ))}
                 </ul>
                 <InviteForm mails={mails} />
+                <section aria-labelledby="archive">
+                    <h2 id="archive" className="text-3xl">
+                        All that the shop has
+                    </h2>
+                    <p className="max-w-prose text-soft">
+                        Every job as a job file, people without passwords, settings, instruments, exercises and this list, in one archive
+                        that another Geodex takes in.
+                    </p>
+                    <a
+                        href={path('workshop.archive')}
+                        download
+                        className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4"
+                    >
+                        Take the archive out
+                    </a>
+                </section>
                 <AuditList entries={audit} />
             </main>
         </div>

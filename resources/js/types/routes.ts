@@ -117,5 +117,6 @@ export const routes = {
     'tool.calculate': '/tools/{tool}',
     tools: '/tools',
     workshop: '/workshop',
+    'workshop.archive': '/workshop/archive.zip',
     'workshop.save': '/workshop',
 } as const;
