@@ -59,7 +59,7 @@ test('a bench is levelled without a mouse', async ({ page }) => {
 test('when the server is gone, what was measured stays in the fields and is worked out once it is back', async ({
     page,
 }) => {
-    await openBench(page, 'Bench without a server');
+    await openBench(page, 'A server gone');
     await page.route('**/bench/rounds', (route) => route.abort());
     const heights = {
         'Front left, mm': '100',

@@ -193,7 +193,7 @@ test('a list of lengths becomes places, and says what it leaves free', async ({ 
 
 test('what nobody may change is shown to an inspector, without a way to change it', async ({ page }) => {
     await logIn(page, 'inspector');
-    await page.getByRole('link', { name: 'Mobile library' }).click();
+    await page.goto('/jobs/1');
     await toReference(page);
     await expect(page.getByLabel('AL station')).toBeDisabled();
     await expect(page.getByRole('button', { name: 'Keep the chart' })).toHaveCount(0);

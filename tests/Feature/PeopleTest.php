@@ -121,6 +121,13 @@ it('forgets the wrong tries of who got in', function () {
     }
 });
 
+it('throws away what is left of wrong tries once it is past its time', function () {
+    DB::table('cache')->insert([['key' => 'old', 'value' => 'i:1;', 'expiration' => time() - 5], ['key' => 'counts', 'value' => 'i:1;', 'expiration' => time() + 50]]);
+    DB::table('invitation_tokens')->insert(['email' => 'late@example.org', 'token' => 'x', 'created_at' => now()->subDays(8)]);
+    $this->post('/login', ['email' => 'nobody@example.org', 'password' => 'guess']);
+    expect(DB::table('cache')->pluck('key')->all())->toBe(['counts'])->and(DB::table('invitation_tokens')->count())->toBe(0);
+});
+
 it('lets a leaver out at once, keeps what they measured, and lets them in again', function () {
     $leaver = $this->person();
     DB::table('sessions')->insert(['id' => 'theirs', 'user_id' => $leaver->id, 'payload' => '', 'last_activity' => time()]);

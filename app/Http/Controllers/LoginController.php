@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\People\PurgeExpired;
 use App\Http\Requests\LoginRequest;
 use App\People\MailAddress;
 use Illuminate\Http\RedirectResponse;
@@ -21,9 +22,10 @@ final class LoginController extends Controller
         return Inertia::render('login');
     }
 
-    public function store(LoginRequest $request): RedirectResponse
+    public function store(LoginRequest $request, PurgeExpired $purge): RedirectResponse
     {
         if (! Auth::attempt($request->credentials())) {
+            $purge->handle();
             throw ValidationException::withMessages(['email' => 'This address and password do not go together. Check both and try again.']);
         }
         RateLimiter::clear(md5('login'.MailAddress::likeness($this->text($request, 'email'))));
