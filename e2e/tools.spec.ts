@@ -18,6 +18,19 @@ const PLAN = [
     'arch',
     'tube-bend',
     'press-brake',
+    'mitre',
+    'cope',
+    'clock',
+    'plugs',
+    'gauge-length',
+    'cut-list',
+    'nest',
+    'photo-contour',
+    'measured-shaft',
+    'hole-pattern',
+    'removal-path',
+    'tank-move',
+    'roll-bar',
 ];
 
 test('every quick tool of plan and bending has its picture, and says what is missing instead of guessing', async ({

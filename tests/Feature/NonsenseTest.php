@@ -83,8 +83,8 @@ beforeEach(function () {
         $url = strtr($uri, $this->with).($method === 'GET' ? '?'.http_build_query($body) : '');
         $answer = $method === 'GET' ? $this->get($url) : $this->json($method, $url, $body);
         $this->slowest = max($this->slowest ?? 0.0, microtime(true) - $began);
-        $this->answers[$answer->status()] = ($this->answers[$answer->status()] ?? 0) + 1;
-        if ($answer->status() >= 500) {
+        $this->answers[$answer->getStatusCode()] = ($this->answers[$answer->getStatusCode()] ?? 0) + 1;
+        if ($answer->getStatusCode() >= 500) {
             $this->broken[] = "$method $uri ".json_encode($body, JSON_PARTIAL_OUTPUT_ON_ERROR).': '.($answer->exception?->getMessage() ?? '');
         }
     };

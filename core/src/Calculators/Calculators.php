@@ -53,7 +53,8 @@ final readonly class Calculators
             RunningGear\TankMoveCalculator::class,
             RunningGear\ClearanceCalculator::class,
         ],
-        'Bent and mitred' => [Bending\ArchCalculator::class, Bending\TubeBendCalculator::class, Bending\PressBrakeCalculator::class],
+        'Bent and mitred' => [Tubes\MitreCalculator::class, Tubes\CopeCalculator::class, Tubes\ClockCalculator::class, Bending\ArchCalculator::class, Bending\TubeBendCalculator::class, Bending\PressBrakeCalculator::class],
+        'Marked and cut' => [Marking\PlugsCalculator::class, Marking\TwoTapeCalculator::class, Marking\GaugeLengthCalculator::class, Marking\CutListCalculator::class, Plates\NestCalculator::class, Plates\PhotoContourCalculator::class],
     ];
 
     /** @return list<class-string<Calculator>> */

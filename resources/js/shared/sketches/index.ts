@@ -11,6 +11,17 @@ import {
     WeightsSketch,
 } from '@/shared/sketches/axles';
 import { HolePatternSketch, RemovalPathSketch, RollBarSketch, TankMoveSketch } from '@/shared/sketches/mounts';
+import {
+    ClockSketch,
+    CopeSketch,
+    CutListSketch,
+    GaugeLengthSketch,
+    MitreSketch,
+    NestSketch,
+    PhotoContourSketch,
+    PlugsSketch,
+    TwoTapeSketch,
+} from '@/shared/sketches/papers';
 import { ArchSketch, PressBrakeSketch, TubeBendSketch } from '@/shared/sketches/bends';
 import { CentreBearingSketch, CriticalSpeedSketch, MeasuredShaftSketch, ShaftCutSketch, TrainSketch } from '@/shared/sketches/shafts';
 import { RunOutSketch } from '@/shared/sketches/run-out';
@@ -62,6 +73,15 @@ export const sketches: Partial<Record<string, ComponentType<{ result: Record<str
     'removal-path': RemovalPathSketch,
     'tank-move': TankMoveSketch,
     clearance: ClearanceSketch,
+    mitre: MitreSketch,
+    cope: CopeSketch,
+    clock: ClockSketch,
+    plugs: PlugsSketch,
+    'two-tape': TwoTapeSketch,
+    'gauge-length': GaugeLengthSketch,
+    'cut-list': CutListSketch,
+    nest: NestSketch,
+    'photo-contour': PhotoContourSketch,
     arch: ArchSketch,
     'tube-bend': TubeBendSketch,
     'press-brake': PressBrakeSketch,

@@ -1,0 +1,150 @@
+import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/shared/sketches/sheet';
+
+/** Two tubes that meet in a mitre. */
+export function MitreSketch() {
+    return (
+        <Sheet label="Two tubes of unequal depth that meet in one straight cut, with the angle by which the line turns">
+            <Steel d="M30 90H190L206 150H30ZM190 90L330 20L352 66L206 150" />
+            <Marked d="M190 90L206 150" />
+            <Scribed d="M30 120H380M198 120L340 42" />
+            <Label at={[300, 108]}>turns by</Label>
+            <Label at={[176, 176]} marked>
+                cut, from square
+            </Label>
+            <Label at={[100, 82]}>first</Label>
+            <Label at={[290, 24]}>second</Label>
+        </Sheet>
+    );
+}
+
+/** A branch that lies on a header. */
+export function CopeSketch() {
+    return (
+        <Sheet label="A round branch that is shaped to lie on a round header, longest on the obtuse side">
+            <Steel d="M40 160a44 44 0 1 0 88 0a44 44 0 1 0 -88 0" />
+            <Marked d="M96 118C112 122 124 138 127 152" />
+            <Steel d="M96 118L250 30M127 152L274 66" />
+            <Scribed d="M84 160L300 36M250 30L274 66" />
+            <Label at={[84, 212]}>header</Label>
+            <Label at={[280, 90]}>branch</Label>
+            <Label at={[150, 150]} anchor="start" marked>
+                cut all round
+            </Label>
+        </Sheet>
+    );
+}
+
+/** A tube between two headers that run another way each. */
+export function ClockSketch() {
+    return (
+        <Sheet label="A tube between two headers that run in different directions, with the zero lines of both ends turned against each other">
+            <Steel d="M30 170L110 130M290 30V130" />
+            <Marked d="M70 150L290 80" />
+            <Scribed d="M78 136L282 72M86 158L290 92" />
+            <Label at={[60, 194]}>first header</Label>
+            <Label at={[330, 60]}>second</Label>
+            <Label at={[180, 100]} anchor="end" marked>
+                turned by
+            </Label>
+        </Sheet>
+    );
+}
+
+/** Plug holes along a seam, one moved off a bend. */
+export function PlugsSketch() {
+    return (
+        <Sheet label="A plate with plug holes along its seam, kept clear of a hole, a bend and both ends">
+            <Steel d="M30 50H370V170H30Z" />
+            <Scribed d="M30 110H370M200 50V170M270 96a14 14 0 1 0 0.1 0" />
+            <Marked d="M70 101a9 9 0 1 0 0.1 0M130 101a9 9 0 1 0 0.1 0M184 101a9 9 0 1 0 0.1 0M330 101a9 9 0 1 0 0.1 0" />
+            <Across from={70} to={130} y={150}>
+                apart
+            </Across>
+            <Label at={[200, 44]}>bend: keep out</Label>
+            <Label at={[270, 84]}>hole</Label>
+        </Sheet>
+    );
+}
+
+/** Two tapes that cross at a mark, and a third. */
+export function TwoTapeSketch() {
+    return (
+        <Sheet label="Two tapes from two holes that cross at a mark, and a third one that checks it">
+            <Scribed d="M60 174a6 6 0 1 0 0.1 0M330 174a6 6 0 1 0 0.1 0M120 34a6 6 0 1 0 0.1 0" />
+            <Marked d="M60 180L240 70L330 180" />
+            <Marked d="M120 40L240 70" dashed />
+            <Scribed d="M60 180H330M240 60V80M230 70H250" />
+            <Label at={[44, 176]}>A</Label>
+            <Label at={[346, 176]}>B</Label>
+            <Label at={[258, 62]} anchor="start" marked>
+                mark
+            </Label>
+            <Label at={[170, 40]}>third: check</Label>
+        </Sheet>
+    );
+}
+
+/** Witness marks on both sides of a cut. */
+export function GaugeLengthSketch() {
+    return (
+        <Sheet label="A rail with a witness mark on either side of a cut, and an insert between">
+            <Steel d="M20 80H150V140H20ZM250 80H380V140H250Z" />
+            <Marked d="M156 80H244V140H156Z" />
+            <Scribed d="M90 70V150M310 70V150" />
+            <Across from={90} to={310} y={186}>
+                marks apart: before, tacked, cold
+            </Across>
+            <Label at={[200, 116]} marked>
+                insert
+            </Label>
+        </Sheet>
+    );
+}
+
+/** Parts on bars. */
+export function CutListSketch() {
+    return (
+        <Sheet label="Two bars and an off-cut with parts sawn from each, and what is left">
+            <Steel d="M20 40H380V70H20ZM20 100H380V130H20ZM20 160H220V190H20Z" />
+            <Marked d="M150 40V70M270 40V70M200 100V130M110 160V190" />
+            <Scribed d="M340 40V70M360 100V130M205 160V190" />
+            <Label at={[85, 60]}>A</Label>
+            <Label at={[210, 60]}>B</Label>
+            <Label at={[300, 60]}>B</Label>
+            <Label at={[110, 120]}>C</Label>
+            <Label at={[280, 120]}>C</Label>
+            <Label at={[300, 180]}>off-cut first</Label>
+        </Sheet>
+    );
+}
+
+/** A face in a picture, with measured points and a contour. */
+export function PhotoContourSketch() {
+    return (
+        <Sheet label="A plate in a photograph taken askew, with points measured by tape and the contour picked on the picture">
+            <Scribed d="M20 20H380V200H20Z" />
+            <Steel d="M60 60L340 44L360 170L50 176Z" />
+            <Marked d="M100 80L300 70L310 140L180 150L110 130Z" />
+            <Scribed d="M55 60H65M60 55V65M335 44H345M340 39V49M355 170H365M360 165V175M45 176H55M50 171V181" />
+            <Upright from={60} to={176} x={36}>
+                tape
+            </Upright>
+            <Label at={[204, 112]} marked>
+                contour
+            </Label>
+        </Sheet>
+    );
+}
+
+/** Parts on a sheet. */
+export function NestSketch() {
+    return (
+        <Sheet label="Parts turned and laid on a sheet, apart from each other and off its edge">
+            <Steel d="M20 20H380V200H20Z" />
+            <Marked d="M34 186H174V96ZM34 172V82L168 34H60ZM196 34H290V100H196ZM196 120H366V186H230V150H196ZM306 34H366V100H306Z" />
+            <Scribed d="M28 28H372V192H28Z" />
+            <Label at={[243, 72]}>1</Label>
+            <Label at={[300, 164]}>2</Label>
+        </Sheet>
+    );
+}
