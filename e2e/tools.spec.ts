@@ -31,6 +31,13 @@ const PLAN = [
     'removal-path',
     'tank-move',
     'roll-bar',
+    'duty',
+    'torque',
+    'preheat',
+    'hold-point',
+    'shrinkage-book',
+    'consumables',
+    'interpass',
 ];
 
 test('every quick tool of plan and bending has its picture, and says what is missing instead of guessing', async ({

@@ -16,12 +16,9 @@ final class BarPacker
 
     private const CHOICES = 4_000;
 
-    /** Fills that are looked at for one bar at the start. */
-    private const TRIES = 4000;
+    private readonly BarFiller $filler;
 
     private int $steps = 0;
-
-    private int $tries = 0;
 
     /** @var array<string, true> what cannot be packed */
     private array $failed = [];
@@ -31,12 +28,15 @@ final class BarPacker
      * @param  non-empty-list<float>  $sizes  of parts with their kerf, the largest first, each once
      * @param  non-empty-list<int>  $counts  of each size
      */
-    public function __construct(private readonly array $stock, private readonly array $sizes, private readonly array $counts) {}
+    public function __construct(private readonly array $stock, private readonly array $sizes, private readonly array $counts)
+    {
+        $this->filler = new BarFiller($stock, $sizes, $counts);
+    }
 
     /** @return ?array{bars: list<array{int, list<int>}>, proven: bool} bars as the place of their stock with how many of each size; null where the stock does not do */
     public function pack(bool $isExact): ?array
     {
-        $start = $this->filled();
+        $start = $this->filler->filled();
         $choices = $isExact ? $this->cheaper($start) : null;
         if ($choices === null) {
             return $start === null ? null : ['bars' => $start, 'proven' => $this->isLeast($start)];
@@ -55,102 +55,6 @@ final class BarPacker
         return $start === null ? null : ['bars' => $start, 'proven' => true];
     }
 
-    /** @return ?list<array{int, list<int>}> each bar filled as full as it goes, on whichever bar wastes least of its length */
-    private function filled(): ?array
-    {
-        $best = null;
-        // Once by what is left over of a bar, once with the longest bars, once with the shortest that take the part.
-        foreach (['waste', 'long', 'short'] as $by) {
-            $bars = $this->filledBy($by);
-            $best = $bars !== null && ($best === null || $this->cost($bars) < $this->cost($best)) ? $bars : $best;
-        }
-
-        return $best;
-    }
-
-    /** @return ?list<array{int, list<int>}> */
-    private function filledBy(string $by): ?array
-    {
-        $left = $this->counts;
-        $have = array_map(fn (BarStock $one): int => $one->count ?? PHP_INT_MAX, $this->stock);
-        $bars = [];
-        while (array_sum($left) > 0) {
-            $chosen = null;
-            foreach ($this->stock as $s => $stock) {
-                if ($have[$s] < 1) {
-                    continue;
-                }
-                $fill = $this->fullest($left, $stock->room);
-                if (array_sum($fill) === 0) {
-                    continue;
-                }
-                $used = $this->size($fill);
-                $rank = match ($by) {
-                    'waste' => ($stock->length - $used) / $used, 'long' => -$stock->length, default => $stock->length
-                };
-                $chosen = $chosen === null || $rank < $chosen[2] - self::FITS ? [$s, $fill, $rank] : $chosen;
-            }
-            if ($chosen === null) {
-                return null;
-            }
-            [$s, $fill] = $chosen;
-            $have[$s]--;
-            $bars[] = [$s, $fill];
-            $left = array_map(fn (int $one, int $by): int => $one - $by, $left, $fill);
-        }
-
-        return $bars;
-    }
-
-    /**
-     * The largest part that fits, and then the fullest of a bounded search.
-     *
-     * @param  list<int>  $left
-     * @return list<int>
-     */
-    private function fullest(array $left, float $room): array
-    {
-        $none = array_fill(0, count($left), 0);
-        foreach ($this->sizes as $i => $size) {
-            if ($left[$i] > 0 && $size <= $room + self::FITS) {
-                $this->tries = 0;
-                $fill = self::added($none, $i, 1);
-
-                return $this->fuller($left, $fill, 0, $room - $size, $fill);
-            }
-        }
-
-        return $none;
-    }
-
-    /**
-     * @param  list<int>  $left
-     * @param  list<int>  $fill
-     * @param  list<int>  $best
-     * @return list<int>
-     */
-    private function fuller(array $left, array $fill, int $i, float $room, array $best): array
-    {
-        $best = $this->size($fill) > $this->size($best) + self::FITS ? $fill : $best;
-        if ($i >= count($left) || ++$this->tries > self::TRIES) {
-            return $best;
-        }
-        for ($n = (int) min($left[$i] - $fill[$i], floor(($room + self::FITS) / $this->sizes[$i])); $n >= 0; $n--) {
-            $best = $this->fuller($left, self::added($fill, $i, $n), $i + 1, $room - $n * $this->sizes[$i], $best);
-        }
-
-        return $best;
-    }
-
-    /**
-     * @param  list<int>  $counts
-     * @return list<int>
-     */
-    private static function added(array $counts, int $i, int $by): array
-    {
-        return array_map(fn (int $k, int $one): int => $k === $i ? $one + $by : $one, array_keys($counts), $counts);
-    }
-
     /**
      * Choices of bars that cost less and could hold all, the cheapest first.
      *
@@ -159,7 +63,7 @@ final class BarPacker
      */
     private function cheaper(?array $start): ?array
     {
-        $most = $start === null ? [INF, PHP_INT_MAX] : $this->cost($start);
+        $most = $start === null ? [INF, PHP_INT_MAX] : $this->filler->cost($start);
         $choices = $this->choices(0, [], 0.0, 0.0, $most, []);
         if (count($choices) > self::CHOICES) {
             return null;
@@ -229,7 +133,7 @@ final class BarPacker
                 continue;
             }
             foreach ($this->fills($left, $largest, $stock->room, $spare) as [$fill, $unused]) {
-                $held = $this->held(array_map(fn (int $one, int $by): int => $one - $by, $left, $fill), self::added($bars, $s, -1), $spare - $unused);
+                $held = $this->held(array_map(fn (int $one, int $by): int => $one - $by, $left, $fill), BarFiller::added($bars, $s, -1), $spare - $unused);
                 if ($held !== null) {
                     return [[$s, $fill], ...$held];
                 }
@@ -251,7 +155,7 @@ final class BarPacker
      */
     private function fills(array $left, int $largest, float $room, float $spare): \Generator
     {
-        $fill = self::added(array_fill(0, count($left), 0), $largest, 1);
+        $fill = BarFiller::added(array_fill(0, count($left), 0), $largest, 1);
         yield from $this->more($left, $fill, $largest, $room - $this->sizes[$largest], $spare);
     }
 
@@ -286,7 +190,7 @@ final class BarPacker
             return;
         }
         for ($n = (int) min($left[$i] - $fill[$i], floor(($room + self::FITS) / $this->sizes[$i])); $n >= 0; $n--) {
-            yield from $this->more($left, self::added($fill, $i, $n), $i + 1, $room - $n * $this->sizes[$i], $spare);
+            yield from $this->more($left, BarFiller::added($fill, $i, $n), $i + 1, $room - $n * $this->sizes[$i], $spare);
         }
     }
 
@@ -305,29 +209,14 @@ final class BarPacker
         return $this->steps > self::STEPS;
     }
 
-    /** @param  list<int>  $fill */
-    private function size(array $fill): float
-    {
-        return array_sum(array_map(fn (int $n, float $size): float => $n * $size, $fill, $this->sizes));
-    }
-
     private function need(): float
     {
-        return $this->size($this->counts);
+        return $this->filler->size($this->counts);
     }
 
     /** @param  list<int>  $choice */
     private function roomOf(array $choice): float
     {
         return array_sum(array_map(fn (int $n, BarStock $stock): float => $n * $stock->room, $choice, $this->stock));
-    }
-
-    /**
-     * @param  list<array{int, list<int>}>  $bars
-     * @return array{float, int} length of stock, bars
-     */
-    private function cost(array $bars): array
-    {
-        return [array_sum(array_map(fn (array $bar): float => $this->stock[$bar[0]]->length, $bars)), count($bars)];
     }
 }

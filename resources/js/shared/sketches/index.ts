@@ -30,6 +30,17 @@ import { HeatSketch } from '@/shared/sketches/heat';
 import { BodyMountsSketch, BracketFitSketch, FastenersSketch, SpliceSketch } from '@/shared/sketches/joints';
 import { BeamSketch, SectionSketch, TorsionSketch } from '@/shared/sketches/rails';
 import { PanelSketch } from '@/shared/sketches/square-check';
+import {
+    ConsumablesSketch,
+    DistortionSketch,
+    DutySketch,
+    HoldPointSketch,
+    InterpassSketch,
+    PreheatSketch,
+    ShrinkageBookSketch,
+    TorqueSketch,
+    WeldSequenceSketch,
+} from '@/shared/sketches/runSheet';
 import { BreakoverSketch, PostsSketch, SpreadSketch } from '@/shared/sketches/stands';
 import { CornersSketch } from '@/shared/sketches/support-twist';
 
@@ -85,4 +96,13 @@ export const sketches: Partial<Record<string, ComponentType<{ result: Record<str
     arch: ArchSketch,
     'tube-bend': TubeBendSketch,
     'press-brake': PressBrakeSketch,
+    duty: DutySketch,
+    torque: TorqueSketch,
+    preheat: PreheatSketch,
+    'hold-point': HoldPointSketch,
+    'shrinkage-book': ShrinkageBookSketch,
+    consumables: ConsumablesSketch,
+    'weld-sequence': WeldSequenceSketch,
+    distortion: DistortionSketch,
+    interpass: InterpassSketch,
 };
