@@ -53,6 +53,15 @@ test('every quick tool of plan and bending has its picture, and says what is mis
     }
 });
 
+test('what is usual is shown as chosen, and can be declined', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/tools/weld-sequence');
+    const backStep = page.getByRole('radiogroup', { name: 'Back-step' });
+    await expect(backStep.getByRole('radio', { name: 'yes' })).toBeChecked();
+    await backStep.getByRole('radio', { name: 'no' }).click();
+    await expect(backStep.getByRole('radio', { name: 'no' })).toBeChecked();
+});
+
 test('an insert by keyboard: the sum can be followed, in inches too', async ({ page }) => {
     await logIn(page);
     await page.goto('/tools/insert');

@@ -40,7 +40,7 @@ final readonly class HoldPointCalculator implements Calculator
     public static function fields(): array
     {
         return [
-            Field::length('deviation', 'Measured off by'), Field::length('sigma', 'Uncertainty')->positive(), Field::length('tolerance', 'Allowed at the end')->positive(), Field::group('pending', 'Still to come', [Field::length('change', 'changes it by'), Field::length('sigma', 'uncertainty')->between(0.0, null)])->optional(),
+            Field::length('deviation', 'Measured off by'), Field::length('sigma', 'Uncertainty (1 σ)')->positive(), Field::length('tolerance', 'Allowed at the end')->positive(), Field::group('pending', 'Still to come', [Field::length('change', 'changes it by'), Field::length('sigma', 'uncertainty (1 σ)')->between(0.0, null)])->optional(),
             Field::group('thermal', 'Warm', [Field::length('length', 'length')->positive(), Field::number('temperature', 'temperature', '°C')->between(-30.0, 300.0), Field::number('ambient', 'cold', '°C')->between(-50.0, 100.0)->defaults(20.0), Field::number('alpha', 'expansion', '1/K')->positive()->defaults(12e-6)])->optional(),
             Field::choice('stage', 'Read at', ['tack', 'root', 'stage', 'cold'], 'Only where it is not known what is still to come.')->defaults('tack'), Field::count('mostReadings', 'Readings at most')->between(2.0, 100.0)->defaults(10),
         ];
@@ -49,7 +49,7 @@ final readonly class HoldPointCalculator implements Calculator
     public static function results(): array
     {
         return [
-            Result::word('action', 'Next'), Result::word('state', 'It is'), Result::length('expected', 'At the end off by'), Result::length('uncertainty', '±'), Result::length('limit', 'allowed'), Result::length('thermal', 'Cooling changes it by'), Result::number('probability', 'Chance to end inside'),
+            Result::word('action', 'Next'), Result::word('state', 'It is'), Result::length('expected', 'At the end off by'), Result::length('uncertainty', '± (95 %)'), Result::length('limit', 'allowed'), Result::length('thermal', 'Cooling changes it by'), Result::number('probability', 'Chance to end inside'),
             Result::count('readings', 'Readings'), Result::length('move', 'Best moved by'), Result::length('leastMove', 'at least by'),
         ];
     }

@@ -37,8 +37,8 @@ final readonly class ShrinkageBookCalculator implements Calculator
     public static function fields(): array
     {
         return [
-            Field::group('prior', 'Estimate', [Field::length('mean', 'shrinks by'), Field::length('sigma', 'uncertainty')->positive()]), Field::length('scatter', 'From joint to joint')->positive()->defaults(0.3),
-            Field::listing('observations', 'Cases', [Field::length('value', 'shrank by'), Field::length('sigma', 'measured to')->between(0.0, null)->defaults(0.0), Field::text('kind', 'kind of joint')->optional(), Field::truth('recorded', 'heat, support and fit recorded')->defaults(true)], 0, 1000)->optional(),
+            Field::group('prior', 'Estimate', [Field::length('mean', 'shrinks by'), Field::length('sigma', 'uncertainty (1 σ)')->positive()]), Field::length('scatter', 'From joint to joint')->positive()->defaults(0.3),
+            Field::listing('observations', 'Cases', [Field::length('value', 'shrank by'), Field::length('sigma', 'measured to (1 σ)')->between(0.0, null)->defaults(0.0), Field::text('kind', 'kind of joint')->optional(), Field::truth('recorded', 'heat, support and fit recorded')->defaults(true)], 0, 1000)->optional(),
             Field::text('kind', 'Kind of joint', 'Left empty: all.')->optional(), Field::count('joints', 'Joints')->between(1.0, 1000.0)->defaults(1),
         ];
     }

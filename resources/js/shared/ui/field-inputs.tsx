@@ -109,7 +109,7 @@ function FieldInput(props: One) {
                     <p className="mb-1 text-sm text-soft">{field.label}</p>
                     <Segmented
                         label={field.label}
-                        value={value === true ? 'yes' : 'no'}
+                        value={(typeof value === 'boolean' ? value : field.default === '1') ? 'yes' : 'no'}
                         onChange={(chosen) => onChange(chosen === 'yes')}
                         choices={['no', 'yes'].map((one) => ({ value: one, label: one }))}
                     />
