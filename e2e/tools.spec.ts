@@ -31,6 +31,7 @@ const PLAN = [
     'removal-path',
     'tank-move',
     'roll-bar',
+    'order',
     'duty',
     'torque',
     'preheat',

@@ -105,9 +105,9 @@ final readonly class Field
     }
 
     /** Names in order, such as of points. */
-    public static function names(string $name, string $label, string $help = ''): self
+    public static function names(string $name, string $label, string $help = '', int $minCount = 1): self
     {
-        return new self($name, $label, FieldKind::Names, help: $help, minCount: 1);
+        return new self($name, $label, FieldKind::Names, help: $help, minCount: $minCount);
     }
 
     /** @param  list<Field>  $fields */

@@ -5,6 +5,64 @@ declare(strict_types=1);
 use Geodex\Core\Calculators\Calculators;
 use Geodex\Core\Fields\InvalidFields;
 
+describe('the order of work', function (): void {
+    $step = fn (string $id, array $more = []): array => ['id' => $id, 'minutes' => 10, ...$more];
+
+    it('goes by need, by zone and by kind, each with its reason', function () use ($step): void {
+        $told = Calculators::run('order', ['steps' => [$step('plate', ['kind' => 'close', 'closes' => ['cavity']]), $step('loom', ['inside' => ['cavity']]), $step('wax', ['kind' => 'coat', 'joint' => 'left', 'needs' => ['seam']]), $step('seam', ['kind' => 'weld', 'joint' => 'left'])]]);
+        expect($told['order'])->toBe(['loom', 'seam', 'plate', 'wax'])->and($told['possible'])->toBe(['loom', 'seam'])->and($told['blocked'])->toBe([['id' => 'plate', 'by' => ['loom']], ['id' => 'wax', 'by' => ['seam']]])->and($told['minutes'])->toBe(40.0);
+    });
+
+    it('keeps to rules of kind within a joint, and can do without them', function () use ($step): void {
+        $steps = [$step('tack', ['kind' => 'tack', 'joint' => 'left']), $step('cut', ['kind' => 'cut', 'joint' => 'left']), $step('other cut', ['kind' => 'cut', 'joint' => 'right']), $step('cut nowhere', ['kind' => 'cut'])];
+        expect(Calculators::run('order', ['steps' => $steps])['blocked'])->toBe([['id' => 'tack', 'by' => ['cut']]])->and(Calculators::run('order', ['steps' => $steps, 'standardRules' => false])['blocked'])->toBe([]);
+    });
+
+    it('never puts a step before what it needs, whatever the list', function (int $seed): void {
+        mt_srand($seed);
+        $steps = [];
+        for ($i = 0; $i < 25; $i++) {
+            $needs = array_values(array_filter(array_map(fn (int $j): string => "s$j", $i === 0 ? [] : range(0, $i - 1)), fn (): bool => mt_rand(0, 9) < 2));
+            $steps[] = ['id' => "s$i", 'minutes' => mt_rand(0, 60), 'state' => ['', 'wheels', 'stands'][mt_rand(0, 2)], 'needs' => $needs];
+        }
+        $mixed = $steps;
+        shuffle($mixed);
+        $told = Calculators::run('order', ['steps' => $mixed, 'state' => 'wheels']);
+        $place = array_flip($told['order']);
+        foreach ($steps as $one) {
+            foreach ($one['needs'] as $needed) {
+                expect($place[$needed])->toBeLessThan($place[$one['id']]);
+            }
+        }
+        // The longest chain by plain recursion over all of them.
+        $after = fn (string $id): array => array_filter($steps, fn (array $one): bool => in_array($id, $one['needs'], true));
+        $longest = function (array $one) use (&$longest, $after): float {
+            return $one['minutes'] + max([0.0, ...array_map($longest, array_values($after($one['id'])))]);
+        };
+        expect($told['criticalPath']['minutes'])->toEqualWithDelta(max(array_map($longest, $steps)), 1e-9)->and($told['order'])->toHaveCount(25);
+    })->with([1, 2, 3]);
+
+    it('says which steps stand in each other’s way, by the shortest ring, done or not', function () use ($step): void {
+        $steps = [$step('a', ['needs' => ['d']]), $step('b', ['needs' => ['a', 'c']]), $step('c', ['needs' => ['b']]), $step('d', ['needs' => ['b']])];
+        $told = Calculators::run('order', ['steps' => $steps, 'done' => ['c']]);
+        expect($told['conflict'])->toBe(['steps' => ['b', 'c'], 'reasons' => ['“b” comes before “c”: “c” needs it.', '“c” comes before “b”: “b” needs it.']])->and($told['order'])->toBeNull();
+    });
+
+    it('lists what was done too early, and ends with nothing left', function () use ($step): void {
+        $steps = [$step('posts', ['kind' => 'support']), $step('cut', ['kind' => 'cut'])];
+        expect(Calculators::run('order', ['steps' => $steps, 'done' => ['cut']])['outOfOrder'])->toBe(['cut']);
+        $told = Calculators::run('order', ['steps' => $steps, 'done' => ['cut', 'posts']]);
+        expect([$told['order'], $told['criticalPath'], $told['minutes'], $told['outOfOrder']])->toBe([[], ['steps' => [], 'minutes' => 0.0], 0.0, []]);
+    });
+
+    it('is refused of steps that are not there', function (array $given, string $path): void {
+        expect(fn () => Calculators::run('order', $given))->toThrow(InvalidFields::class, $path);
+    })->with([
+        'none' => [['steps' => []], 'steps'], 'twice' => [['steps' => [['id' => 'a'], ['id' => 'a']]], 'steps[1].id'], 'needs nothing there' => [['steps' => [['id' => 'a', 'needs' => ['b']]]], 'steps[0].needs[0]'], 'needs itself' => [['steps' => [['id' => 'a', 'needs' => ['a']]]], 'steps[0].needs[0]'],
+        'done nothing there' => [['steps' => [['id' => 'a']], 'done' => ['b']], 'done[0]'], 'backwards in time' => [['steps' => [['id' => 'a', 'minutes' => -1]]], 'steps[0].minutes'],
+    ]);
+});
+
 describe('the duty of a machine', function (): void {
     $plate = [['current' => 200, 'duty' => 30], ['current' => 160, 'duty' => 60], ['current' => 140, 'duty' => 100]];
 

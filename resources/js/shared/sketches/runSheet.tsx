@@ -1,5 +1,23 @@
 import { Across, Label, Marked, Scribed, Sheet, Steel, Upright } from '@/shared/sketches/sheet';
 
+/** Steps and what comes before what. */
+export function OrderSketch() {
+    return (
+        <Sheet label="Steps joined by arrows: two lead to a third, and the longest chain of them is marked">
+            <Steel d="M40 50H130V84H40ZM40 140H130V174H40ZM180 95H270V129H180ZM310 95H380V129H310Z" />
+            <Scribed d="M130 67L180 102l-8 -1M180 102l-4 -7" />
+            <Marked d="M130 157L180 122l-8 1M180 122l-4 7M270 112H310l-7 -4M310 112l-7 4" />
+            <Label at={[85, 72]}>posts</Label>
+            <Label at={[85, 162]}>strip</Label>
+            <Label at={[225, 117]}>cut</Label>
+            <Label at={[345, 117]}>tack</Label>
+            <Label at={[230, 180]} marked>
+                longest chain
+            </Label>
+        </Sheet>
+    );
+}
+
 /** Ten minutes of a machine. */
 export function DutySketch() {
     return (

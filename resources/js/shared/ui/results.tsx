@@ -97,6 +97,7 @@ function rows(result: ToolResultProps, value: unknown, unit: Unit, short = false
     if (isSentence(value)) return [[result.label, say(value, unit)]];
     if (result.kind === 'list' && Array.isArray(value))
         return [[result.label, value.map((entry) => entryWords(result, entry, unit)).join('; ')]];
+    if (Array.isArray(value) && value.length === 0) return [[result.label, 'none']];
     if (Array.isArray(value)) return [[result.label, value.map((one) => plain(result, one, unit)).join(', ')]];
     if (typeof value === 'object') {
         if (result.results.length > 0) {
