@@ -289,6 +289,17 @@ describe('between passes', function (): void {
         expect($goOn)->toBeGreaterThan(10.0)->and(Calculators::run('interpass', [...$rail, 'now' => $goOn, ...$there])['places'][0]['temperature'])->toEqualWithDelta(100.0, 0.001);
     });
 
+    it('finds the last hot moment that a plain scan finds, also where heat is still on its way', function (array $at, float $limit): void {
+        $given = ['thickness' => 6, 'width' => 300, 'now' => 300, 'limit' => $limit, 'runs' => [['time' => 0, 'heat' => 300, 'from' => [-40, 150], 'to' => [40, 150]], ['time' => 290, 'heat' => 200, 'from' => [200, 20], 'to' => [260, 20]]]];
+        $goOn = Calculators::run('interpass', [...$given, 'places' => [['at' => $at]]])['places'][0]['goOn'];
+        $last = null;
+        for ($time = 300; $time <= 4000; $time += 10) {
+            // A wait of nothing at another "now" tells whether the place is cool from then on.
+            $last = Calculators::run('interpass', [...$given, 'now' => $time, 'limit' => 400, 'places' => [['at' => $at]]])['places'][0]['temperature'] > $limit ? $time : $last;
+        }
+        expect($goOn)->toBeGreaterThanOrEqual($last ?? 300.0)->toBeLessThanOrEqual(($last ?? 290.0) + 10.0);
+    })->with([[[0, 150], 100.0], [[120, 150], 60.0], [[330, 40], 50.0], [[900, 150], 40.0]]);
+
     it('is scaled by a reading, and refuses one that is far from what may be', function () use ($rail): void {
         $there = ['places' => [['id' => 'weld', 'at' => [0, 150]]]];
         $plain = Calculators::run('interpass', [...$rail, ...$there])['places'][0]['temperature'];

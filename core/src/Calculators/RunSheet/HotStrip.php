@@ -25,33 +25,26 @@ final readonly class HotStrip
     /** How much warmer than its surroundings (K); mm, s. */
     public function rise(float $x, float $y, float $time): float
     {
+        return $this->atMost($x, $y, $time, $time);
+    }
+
+    /** More than this the place is not warmer at any time between the two (K), runs being laid before: heat has come as near as by the later and is lost and spread as by the earlier. */
+    public function atMost(float $x, float $y, float $earlier, float $later): float
+    {
         $rise = 0.0;
         foreach ($this->runs as $run) {
-            if ($run['time'] > $time) {
+            if ($run['time'] > $later) {
                 continue;
             }
-            $age = max(self::YOUNGEST, $time - $run['time']);
-            $spread = 4 * $this->diffusivity * $age;
+            [$young, $old] = [max(self::YOUNGEST, $earlier - $run['time']), max(self::YOUNGEST, $later - $run['time'])];
+            $spread = 4 * $this->diffusivity * $old;
             $sum = 0.0;
             for ($j = 0; $j < self::PARTS; $j++) {
                 $share = ($j + 0.5) / self::PARTS;
                 [$sx, $sy] = [$run['from'][0] + ($run['to'][0] - $run['from'][0]) * $share, $run['from'][1] + ($run['to'][1] - $run['from'][1]) * $share];
                 $sum += exp(-(($x / 1000 - $sx) ** 2) / $spread) * $this->images($y / 1000, $sy, $spread);
             }
-            $rise += $run['heat'] / self::PARTS / $this->capacity * $sum / (M_PI * $spread) * exp(-$age / $this->timeConstant);
-        }
-
-        return $rise;
-    }
-
-    /** More than this no place is warmer (K): as if all runs lay on one spot of an edge, and it there. It only falls once the last run is laid. */
-    public function atMost(float $time): float
-    {
-        $rise = 0.0;
-        foreach ($this->runs as $run) {
-            $age = max(self::YOUNGEST, $time - $run['time']);
-            $spread = 4 * $this->diffusivity * $age;
-            $rise += $run['heat'] / $this->capacity * $this->images(0.0, 0.0, $spread) / (M_PI * $spread) * exp(-$age / $this->timeConstant);
+            $rise += $run['heat'] / self::PARTS / $this->capacity * $sum / (M_PI * 4 * $this->diffusivity * $young) * exp(-$young / $this->timeConstant);
         }
 
         return $rise;

@@ -72,12 +72,11 @@ final readonly class InterpassCalculator implements Calculator
         $factor = $reading === null ? 1.0 : $this->factor($strip, $reading, $ambient, $now);
         $spread = $given->optional('spread') ?? ($reading === null ? self::SPREAD : self::SPREAD_READ);
         $places = $given->list('places');
-        $steps = $this->stepsUntilAllIsCool(fn (float $time): bool => $factor * $strip->atMost($time) <= $limit - $ambient, $now);
         $told = [];
         foreach (Ids::of($places, 'place ', 'places') as $i => $id) {
             [$x, $y] = $places[$i]->numbers('at');
             $rise = $factor * $strip->rise($x, $y, $now);
-            $goOn = $this->goOn(fn (float $time): bool => $ambient + $factor * $strip->rise($x, $y, $time) > $limit, $now, $steps);
+            $goOn = $this->goOn(fn (float $earlier, float $later): bool => $ambient + $factor * $strip->atMost($x, $y, $earlier, $later) > $limit, $now);
             $told[] = ['id' => $id, 'temperature' => $ambient + $rise, 'low' => $ambient + $rise * (1 - $spread), 'high' => $ambient + $rise * (1 + $spread), 'goOn' => $goOn, 'wait' => $goOn === null ? null : $goOn - $now];
         }
         $coolest = null;
@@ -86,18 +85,6 @@ final readonly class InterpassCalculator implements Calculator
         }
 
         return ['factor' => $factor, 'timeConstant' => $strip->timeConstant, 'places' => $told, 'coolest' => $coolest['id'] ?? null];
-    }
-
-    /** @param  \Closure(float): bool  $isCool  once it is, it stays so */
-    private function stepsUntilAllIsCool(\Closure $isCool, float $now): int
-    {
-        [$hot, $cool] = [0, (int) (self::FOUR_HOURS / self::STEP)];
-        while ($hot < $cool) {
-            $middle = intdiv($hot + $cool, 2);
-            $isCool($now + $middle * self::STEP) ? $cool = $middle : $hot = $middle + 1;
-        }
-
-        return $cool;
     }
 
     private function strip(Values $given, float $width): HotStrip
@@ -150,28 +137,45 @@ final readonly class InterpassCalculator implements Calculator
     }
 
     /**
-     * The last moment at which it is too hot, sought from the step after which no place is.
+     * The last moment at which it is too hot.
      *
-     * @param  \Closure(float): bool  $isHot
+     * @param  \Closure(float, float): bool  $mayBeHot  between two times; for certain where they are the same
      */
-    private function goOn(\Closure $isHot, float $now, int $steps): ?float
+    private function goOn(\Closure $mayBeHot, float $now): ?float
     {
-        if ($isHot($now + self::FOUR_HOURS)) {
-            return null;
+        $steps = (int) (self::FOUR_HOURS / self::STEP);
+        $last = $this->lastHot($mayBeHot, $now, $steps);
+        if ($last === null || $last === $steps) {
+            return $last === null ? $now : null;
         }
-        $last = null;
-        for ($step = $steps; $step >= 0 && $last === null; $step--) {
-            $last = $isHot($now + $step * self::STEP) ? $now + $step * self::STEP : null;
-        }
-        if ($last === null) {
-            return $now;
-        }
-        [$hot, $cool] = [$last, $last + self::STEP];
+        [$hot, $cool] = [$now + $last * self::STEP, $now + ($last + 1) * self::STEP];
         for ($i = 0; $i < 50; $i++) {
             $middle = ($hot + $cool) / 2;
-            $isHot($middle) ? $hot = $middle : $cool = $middle;
+            $mayBeHot($middle, $middle) ? $hot = $middle : $cool = $middle;
         }
 
         return $cool;
+    }
+
+    /**
+     * The last step at which it is too hot; spans in which it cannot be are passed over whole.
+     *
+     * @param  \Closure(float, float): bool  $mayBeHot
+     */
+    private function lastHot(\Closure $mayBeHot, float $now, int $steps): ?int
+    {
+        for ($spans = [[0, $steps]]; $spans !== [];) {
+            [$first, $last] = array_pop($spans);
+            if (! $mayBeHot($now + $first * self::STEP, $now + $last * self::STEP)) {
+                continue;
+            }
+            if ($first === $last) {
+                return $last;
+            }
+            $middle = intdiv($first + $last, 2);
+            array_push($spans, [$first, $middle], [$middle + 1, $last]);
+        }
+
+        return null;
     }
 }
