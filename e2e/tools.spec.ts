@@ -26,6 +26,7 @@ const PLAN = [
     'cut-list',
     'nest',
     'photo-contour',
+    'offset-contour',
     'measured-shaft',
     'hole-pattern',
     'removal-path',
@@ -39,6 +40,7 @@ const PLAN = [
     'shrinkage-book',
     'consumables',
     'interpass',
+    'fit-forecast',
 ];
 
 test('every quick tool of plan and bending has its picture, and says what is missing instead of guessing', async ({

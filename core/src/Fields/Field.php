@@ -24,6 +24,7 @@ final readonly class Field
      * @param  string  $names  list of the frame whose ids it takes
      * @param  bool  $mayMiss  whether one of its numbers may be none: not read
      * @param  string  $short  field of an entry that stands for the entry where a bare value is given
+     * @param  bool  $bulges  whether a place may carry a third number, the bulge of the arc that follows
      * @param  string  $proposal  name of the shop default that an empty form starts with
      */
     private function __construct(
@@ -47,6 +48,7 @@ final readonly class Field
         public string $names = '',
         public bool $mayMiss = false,
         public string $short = '',
+        public bool $bulges = false,
     ) {}
 
     public static function length(string $name, string $label, string $help = ''): self
@@ -81,6 +83,12 @@ final readonly class Field
     public static function places(string $name, string $label, int $size, int $minCount = 1, string $help = ''): self
     {
         return new self($name, $label, FieldKind::Places, help: $help, minCount: $minCount, size: $size);
+    }
+
+    /** Corners of an outline, each with the bulge of the arc that follows it, if one does. */
+    public static function outline(string $name, string $label, string $help = ''): self
+    {
+        return new self($name, $label, FieldKind::Places, help: $help, minCount: 1, size: 2, bulges: true);
     }
 
     public static function count(string $name, string $label, string $help = ''): self

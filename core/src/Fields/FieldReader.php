@@ -167,7 +167,26 @@ final class FieldReader
             return [];
         }
 
-        return array_map(fn (int $i, mixed $one): array => $this->row(field: $field, given: $one, at: "{$at}[$i]", min: $field->size === 0 ? 1 : $field->size, max: $field->size === 0 ? 40 : $field->size), array_keys($given), $given);
+        return array_map(fn (int $i, mixed $one): array => $field->bulges ? $this->corner($field, $one, "{$at}[$i]") : $this->row(field: $field, given: $one, at: "{$at}[$i]", min: $field->size === 0 ? 1 : $field->size, max: $field->size === 0 ? 40 : $field->size), array_keys($given), $given);
+    }
+
+    /**
+     * A place, and the bulge of the arc that follows it, if one does.
+     *
+     * @return list<?float>
+     */
+    private function corner(Field $field, mixed $given, string $at): array
+    {
+        $parts = $this->typed && is_string($given) ? self::parted($given) : $given;
+        if (! is_array($parts) || ! array_is_list($parts) || count($parts) !== $field->size + 1) {
+            return $this->row(field: $field, given: $parts, at: $at, min: $field->size, max: $field->size);
+        }
+        $bulge = $this->plain(Field::number($field->name, 'Bulge'), $parts[$field->size], "{$at}[{$field->size}]");
+        if ($bulge !== null && abs($bulge) > 1.0) {
+            $this->report("{$at}[{$field->size}]", "the bulge of an arc is from -1 to 1, not $bulge.");
+        }
+
+        return [...$this->row(field: $field, given: array_slice($parts, 0, $field->size), at: $at, min: $field->size, max: $field->size), $bulge];
     }
 
     private function length(mixed $given, string $at): ?float

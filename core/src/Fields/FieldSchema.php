@@ -30,7 +30,7 @@ final readonly class FieldSchema
             FieldKind::Count => ['type' => 'integer'],
             FieldKind::Numbers => ['type' => 'array', 'minItems' => $field->minCount, 'maxItems' => $field->maxCount, 'items' => ['type' => 'number']],
             FieldKind::Lengths => ['type' => 'array', 'minItems' => $field->minCount, 'maxItems' => $field->maxCount, 'items' => ['$ref' => '#/$defs/length']],
-            FieldKind::Places => ['type' => 'array', 'minItems' => $field->minCount, 'maxItems' => $field->maxCount, 'items' => ['type' => 'array', 'minItems' => $field->size, 'maxItems' => $field->size, 'items' => ['$ref' => '#/$defs/length']]],
+            FieldKind::Places => ['type' => 'array', 'minItems' => $field->minCount, 'maxItems' => $field->maxCount, 'items' => ['type' => 'array', 'minItems' => $field->size, 'maxItems' => $field->size + ($field->bulges ? 1 : 0), 'items' => ['$ref' => '#/$defs/length']]],
             FieldKind::Choice => ['enum' => $field->choices],
             FieldKind::Truth => ['type' => 'boolean'],
             FieldKind::Text => ['type' => 'string', 'maxLength' => 200],

@@ -33,10 +33,21 @@ final readonly class FieldWriter
         return match (true) {
             $field->kind === FieldKind::Length && is_numeric($value) => ($this->length)((float) $value),
             $field->kind === FieldKind::Lengths && is_array($value) => array_map(fn (mixed $one): float|string => ($this->length)(is_numeric($one) ? (float) $one : 0.0), array_values($value)),
-            $field->kind === FieldKind::Places && is_array($value) => array_map(fn (mixed $one): mixed => $this->value(Field::lengths($field->name, $field->label, $field->size), $one), array_values($value)),
+            $field->kind === FieldKind::Places && is_array($value) => array_map(fn (mixed $one): array => $this->place($field, is_array($one) ? array_values($one) : []), array_values($value)),
             $field->kind === FieldKind::Group && is_array($value) => $this->write($field->fields, $value),
             $field->kind === FieldKind::Listing && is_array($value) => array_map(fn (mixed $one): array => $this->write($field->fields, is_array($one) ? $one : []), array_values($value)),
             default => $value,
         };
+    }
+
+    /**
+     * @param  list<mixed>  $place
+     * @return list<mixed> a bulge has no unit
+     */
+    private function place(Field $field, array $place): array
+    {
+        $lengths = $field->bulges ? array_slice($place, 0, $field->size) : $place;
+
+        return [...array_map(fn (mixed $one): float|string => ($this->length)(is_numeric($one) ? (float) $one : 0.0), $lengths), ...array_slice($place, count($lengths))];
     }
 }

@@ -13,12 +13,19 @@ function one(field: FieldProps, value: unknown, unit: Unit): unknown {
     if (typeof value === 'number') return String(value);
     if (field.kind === 'numbers' && Array.isArray(value)) return value.map((each) => (each === null ? '-' : String(each))).join(' ');
     if (field.kind === 'lengths' && Array.isArray(value)) return lengths(value, unit);
-    if (field.kind === 'places' && Array.isArray(value)) return value.map((place) => lengths(place as unknown[], unit)).join('\n');
+    if (field.kind === 'places' && Array.isArray(value))
+        return value.map((place) => corner(place as unknown[], field.size, unit)).join('\n');
     if (field.kind === 'names' && Array.isArray(value)) return value.join(', ');
     if (field.kind === 'list' && Array.isArray(value))
         return value.map((entry) => typedValues(field.fields, entry as Record<string, unknown>, unit));
     if (field.kind === 'group' && typeof value === 'object') return typedValues(field.fields, value as Record<string, unknown>, unit);
     return value;
+}
+
+/** A place, and the bulge of the arc that follows it, which has no unit. */
+function corner(place: unknown[], size: number, unit: Unit): string {
+    const many = size === 0 ? place.length : size;
+    return [lengths(place.slice(0, many), unit), ...place.slice(many).map(String)].join(', ');
 }
 
 function lengths(values: unknown[], unit: Unit): string {

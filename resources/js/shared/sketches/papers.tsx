@@ -148,3 +148,19 @@ export function NestSketch() {
         </Sheet>
     );
 }
+
+/** A plate set back from a contour. */
+export function OffsetContourSketch() {
+    return (
+        <Sheet label="A contour with a plate set back within it: round corners, a window, and a slot on the line where it has to bend">
+            <Scribed d="M30 30H370V190H30Z" />
+            <Steel d="M56 44H344Q356 44 356 56V164Q356 176 344 176H56Q44 176 44 164V56Q44 44 56 44Z" />
+            <Marked d="M210 84H290Q302 84 302 96V124Q302 136 290 136H210Q198 136 198 124V96Q198 84 210 84ZM116 64V156M124 64V156M116 64Q120 56 124 64M116 156Q120 164 124 156" />
+            <Label at={[250, 114]} marked>
+                window
+            </Label>
+            <Label at={[120, 212]}>slot: bend</Label>
+            <Label at={[300, 212]}>weld land all round</Label>
+        </Sheet>
+    );
+}

@@ -181,3 +181,18 @@ export function InterpassSketch() {
         </Sheet>
     );
 }
+
+/** Holes of two parts that do not quite meet. */
+export function FitForecastSketch() {
+    return (
+        <Sheet label="Four holes of one part, and those of the other a little off: the bolt enters where what is left stays within the play">
+            <Steel d="M60 40H340V180H60Z" />
+            <Scribed d="M88 70a14 14 0 1 0 28 0a14 14 0 1 0 -28 0M284 70a14 14 0 1 0 28 0a14 14 0 1 0 -28 0M88 150a14 14 0 1 0 28 0a14 14 0 1 0 -28 0M284 150a14 14 0 1 0 28 0a14 14 0 1 0 -28 0" />
+            <Marked d="M92 72a14 14 0 1 0 28 0a14 14 0 1 0 -28 0M281 68a14 14 0 1 0 28 0a14 14 0 1 0 -28 0M90 147a14 14 0 1 0 28 0a14 14 0 1 0 -28 0M288 153a14 14 0 1 0 28 0a14 14 0 1 0 -28 0" />
+            <Label at={[200, 114]}>both patterns, as well as they are known</Label>
+            <Label at={[330, 204]} marked>
+                drill this one last
+            </Label>
+        </Sheet>
+    );
+}
