@@ -27,6 +27,8 @@ const PLAN = [
     'nest',
     'photo-contour',
     'offset-contour',
+    'station-contour',
+    'piece',
     'measured-shaft',
     'hole-pattern',
     'removal-path',

@@ -38,7 +38,7 @@ final readonly class OffsetContourCalculator implements Calculator
         return [
             Field::outline('contour', 'Contour, corner by corner', 'A third number makes the edge that follows an arc: the tangent of a quarter of its turn.'), Field::length('offset', 'Set back by')->between(0.0, null), Field::choice('side', 'to its', ['in', 'out'])->defaults('in'), Field::length('cornerRadius', 'Corner radius')->between(0.0, null)->defaults(0.0),
             Field::length('thickness', 'Plate')->positive()->optional(), Field::number('density', 'Density', 'kg/m³')->positive()->defaults(7850.0),
-            Field::listing('windows', 'Windows', [Field::lengths('at', 'middle at', 2), Field::length('length', 'length')->positive(), Field::length('height', 'height')->positive(), Field::length('radius', 'radius')->between(0.0, null)->defaults(0.0)], 0, 40)->optional(),
+            Field::listing('windows', 'Windows', [Field::lengths('at', 'middle at', 2), Field::length('length', 'length')->positive(), Field::length('height', 'height')->positive(), Field::length('radius', 'radius')->between(0.0, null)->defaults(0.0)], 0, 200)->optional(),
             Field::length('leastLigament', 'Least metal beside a window')->between(0.0, null)->defaults(40.0), Field::number('shear', 'Shear force at every window', 'N')->optional(),
             Field::listing('bendLines', 'Bends where the plate follows the rail', [Field::lengths('from', 'from', 2), Field::lengths('to', 'to', 2)], 0, 40)->optional(), Field::length('bridge', 'Bridge left at each edge')->positive()->defaults(10.0), Field::length('slotWidth', 'Slot', 'Left empty: twice the plate.')->positive()->optional(),
         ];

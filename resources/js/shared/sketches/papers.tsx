@@ -164,3 +164,35 @@ export function OffsetContourSketch() {
         </Sheet>
     );
 }
+
+/** A straight piece of bar. */
+export function PieceSketch() {
+    return (
+        <Sheet label="A straight piece of tube with its length, and its section beside it">
+            <Steel d="M30 80H260V130H30ZM310 105a28 28 0 1 0 56 0a28 28 0 1 0 -56 0M317 105a21 21 0 1 0 42 0a21 21 0 1 0 -42 0" />
+            <Scribed d="M20 105H270M338 68V142M301 105H375" />
+            <Across from={30} to={260} y={160}>
+                to saw
+            </Across>
+            <Label at={[338, 170]}>section</Label>
+        </Sheet>
+    );
+}
+
+/** A curve taken off a base line. */
+export function StationContourSketch() {
+    return (
+        <Sheet label="Offsets square off a base line to a curve: straight between corners, smooth through the others">
+            <Scribed d="M30 180H370M30 180V130M100 180V118M170 180V84M240 180V62M310 180V58M370 180V58" />
+            <Steel d="M30 130L100 118C126 110 146 96 170 84C196 71 214 66 240 62C264 58 286 58 310 58H370" />
+            <Marked d="M95 113l10 10M105 113l-10 10M165 84a5 5 0 1 0 10 0a5 5 0 1 0 -10 0M235 62a5 5 0 1 0 10 0a5 5 0 1 0 -10 0" />
+            <Label at={[100, 100]}>corner</Label>
+            <Label at={[212, 100]} marked>
+                smooth
+            </Label>
+            <Across from={30} to={370} y={206}>
+                along the base line
+            </Across>
+        </Sheet>
+    );
+}
