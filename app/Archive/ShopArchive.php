@@ -8,6 +8,7 @@ use App\Documents\JobDocument;
 use App\Models\AuditEntry;
 use App\Models\Instrument;
 use App\Models\Job;
+use App\Models\StockItem;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Support\Facades\DB;
@@ -40,7 +41,7 @@ final readonly class ShopArchive
         $document = [
             'format' => self::FORMAT, 'version' => self::VERSION, 'madeBy' => 'Geodex '.config()->string('geodex.version'), 'name' => $shop->name, 'inchDenominator' => $shop->inch_denominator, 'hidesExpected' => $shop->hides_expected,
             'people' => array_values($shop->users()->orderBy('id')->get()->map(fn (User $one): array => ['name' => $one->name, 'email' => $one->email, 'role' => $one->role->value, 'closed' => $one->deactivated_at !== null, 'unit' => $one->unit, 'theme' => $one->theme])->all()),
-            'settings' => $shop->values()->pluck('value', 'name')->all(), 'instruments' => $this->instruments($shop), 'practice' => $this->practice($shop), 'audit' => $this->audit($shop), 'jobs' => $jobs,
+            'settings' => $shop->values()->pluck('value', 'name')->all(), 'instruments' => $this->instruments($shop), 'stock' => $this->stock($shop), 'practice' => $this->practice($shop), 'audit' => $this->audit($shop), 'jobs' => $jobs,
         ];
         $zip->addFromString('shop.json', json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT));
         if (! $zip->close()) {
@@ -74,6 +75,12 @@ final readonly class ShopArchive
 
         /** @var array<string, mixed> */
         return $document;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function stock(Workshop $shop): array
+    {
+        return array_values($shop->stock()->get()->map(fn (StockItem $one): array => ['stock' => $one->stock, 'length' => $one->length, 'width' => $one->width, 'count' => $one->count, 'isRemnant' => $one->is_remnant])->all());
     }
 
     /** @return list<array<string, mixed>> */

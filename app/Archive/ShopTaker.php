@@ -43,6 +43,7 @@ final readonly class ShopTaker
                 $workshop->values()->create(['name' => (string) $setting, 'value' => is_numeric($value) ? (float) $value : 0.0, 'changed_at' => Carbon::now()]);
             }
             $this->instruments($workshop, self::rows($shop, 'instruments'));
+            $this->stock($workshop, self::rows($shop, 'stock'));
             $this->jobs($workshop, self::rows($shop, 'jobs'), $zip);
             $this->practice($workshop, self::rows($shop, 'practice'));
             foreach (self::rows($shop, 'audit') as $entry) {
@@ -52,6 +53,15 @@ final readonly class ShopTaker
 
             return $workshop;
         });
+    }
+
+    /** @param  list<array<mixed>>  $rack */
+    private function stock(Workshop $workshop, array $rack): void
+    {
+        foreach ($rack as $one) {
+            $number = fn (string $key): ?float => is_numeric($one[$key] ?? null) ? (float) $one[$key] : null;
+            $workshop->stock()->create(['stock' => self::text($one, 'stock'), 'length' => $number('length') ?? 0.0, 'width' => $number('width'), 'count' => is_int($one['count'] ?? null) ? $one['count'] : null, 'is_remnant' => ($one['isRemnant'] ?? false) === true]);
+        }
     }
 
     /** @param  list<array<mixed>>  $people */

@@ -19,7 +19,7 @@ final readonly class JobDocument
      */
     public static function forExport(Job $job): array
     {
-        $job->loadMissing(['points', 'operations', 'sources', 'benchRounds.user', 'surveys', 'worksheets']);
+        $job->loadMissing(['points', 'operations', 'sources', 'benchRounds.user', 'surveys', 'worksheets', 'parts']);
 
         return self::document($job, new Layout(true, $job->units, array_values($job->surveys->all())));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Geodex\Core\Parts\PartState;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -29,15 +30,16 @@ use Illuminate\Support\Carbon;
  * @property ?list<array{cut: string, readings: array<string, float>, by: string, at: string}> $plan_spread  rounds across the gap, in order; mm
  * @property ?string $plan_from  code of the survey that the plan starts from; null for the chart
  * @property ?array{crossing: array<string, string>, ticked: list<string>} $plan_along  what crosses a cut, by name with its change, and what of it was seen to
+ * @property ?array<string, array{at: array{float, float}, rotation: float, sheet: string, sheetNumber: int}> $nest  where parts were laid by hand
  * @property Workshop $workshop
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
  */
 final class Job extends Model
 {
-    protected $fillable = ['workshop_id', 'title', 'vehicle', 'plate', 'frame_number', 'odometer', 'customer_reference', 'notes', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread', 'plan_from'];
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'plate', 'frame_number', 'odometer', 'customer_reference', 'notes', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread', 'plan_from', 'nest'];
 
-    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'plan_spread' => 'array', 'archived_at' => 'datetime'];
+    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'plan_spread' => 'array', 'archived_at' => 'datetime', 'nest' => 'array'];
 
     /** How many points it has, counted in a list or read. */
     public function pointCount(): int
@@ -53,6 +55,12 @@ final class Job extends Model
     public function hasDriveline(): bool
     {
         return ($this->counted('has_driveline') ?? ($this->driveline === null ? 0 : 1)) > 0;
+    }
+
+    /** Parts that are not cut yet. */
+    public function uncutParts(): int
+    {
+        return $this->counted('uncut_parts') ?? $this->parts()->where('state', '<>', PartState::Cut->value)->count();
     }
 
     private function counted(string $name): ?int
@@ -96,6 +104,18 @@ final class Job extends Model
     public function worksheets(): HasMany
     {
         return $this->hasMany(Worksheet::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Part, $this> */
+    public function parts(): HasMany
+    {
+        return $this->hasMany(Part::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Picture, $this> */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(Picture::class)->orderBy('id');
     }
 
     /** @return HasMany<BenchRound, $this> */

@@ -48,6 +48,12 @@ final class Workshop extends Model
         return $this->hasMany(Instrument::class)->orderBy('name');
     }
 
+    /** @return HasMany<StockItem, $this> */
+    public function stock(): HasMany
+    {
+        return $this->hasMany(StockItem::class)->orderBy('stock')->orderByDesc('length')->orderBy('id');
+    }
+
     /** @return HasMany<Job, $this> */
     public function jobs(): HasMany
     {

@@ -7,14 +7,21 @@ namespace Database\Seeders;
 use App\Actions\Gear\KeepWorksheet;
 use App\Actions\Instruments\CheckInstrument;
 use App\Actions\Jobs\ImportJob;
+use App\Actions\Parts\KeepPart;
+use App\Actions\Parts\MirrorPart;
+use App\Actions\Parts\MovePart;
 use App\Actions\Plan\SavePlan;
 use App\Actions\Plan\SwitchVariant;
 use App\Actions\Reference\AddSource;
+use App\Documents\AskedParts;
+use App\Documents\PlannedJob;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Workshop;
 use Geodex\Core\Calculators\RunningGear\SheetPoints;
 use Geodex\Core\JobFile\JobReader;
+use Geodex\Core\Parts\PartState;
+use Geodex\Core\Parts\ProposedPart;
 use Geodex\Core\Units\LengthUnit;
 use Illuminate\Database\Seeder;
 
@@ -74,9 +81,23 @@ final class DemoSeeder extends Seeder
         ['rack', 'Rack moved forward', ['inner' => [130, 350, 330], 'outer' => [130, 690, 320], 'upper' => [0, 660, 530], 'lower' => [0, 700, 280], 'wheelbase' => 2514.6, 'travel' => [60, -60], 'bump' => [60, -60], 'arms' => ['kind' => 'doubleArm', 'lowerInner' => [0, 380, 295], 'upperInner' => [0, 420, 510]], 'move' => ['x' => -76.2]]],
     ];
 
+    /** Parts that nothing asks for, mm: title, calculator, what it is worked out of, how many, material and stock. */
+    private const LIBRARY_PARTS = [
+        ['Body bracket', 'offset-contour', ['contour' => [[0, 0], [260, 0], [260, 90], [110, 210], [0, 210]], 'offset' => 8, 'cornerRadius' => 12, 'thickness' => 6, 'windows' => [['at' => [62, 105], 'length' => 50, 'height' => 100, 'radius' => 20], ['at' => [190, 40], 'length' => 18, 'height' => 18, 'radius' => 9], ['at' => [228, 40], 'length' => 18, 'height' => 18, 'radius' => 9]], 'leastLigament' => 12], 6, 'mild steel', 'plate 6'],
+        ['Brace behind the cab', 'cope', ['branch' => ['diameter' => 38, 'wall' => 2.5], 'header' => ['shape' => 'box', 'width' => 70, 'height' => 200, 'cornerRadius' => 9], 'angle' => 62, 'nodeLength' => 640, 'other' => ['header' => ['shape' => 'round', 'diameter' => 60], 'angle' => 75, 'offset' => 4]], 1, 'mild steel', 'tube 38 x 2.5'],
+        ['Step rail', 'tube-bend', ['diameter' => 38, 'wall' => 2.5, 'radius' => 114, 'legs' => [260, 900, 260], 'bends' => [['angle' => 90], ['angle' => 90]], 'springback' => ['asked' => 90, 'got' => 87.2]], 2, 'mild steel', 'tube 38 x 2.5'],
+    ];
+
+    private const TENDER_PARTS = [
+        ['Link bracket', 'offset-contour', ['contour' => [[0, 0], [120, 0], [120, 60], [60, 150], [0, 150]], 'offset' => 0, 'cornerRadius' => 10, 'thickness' => 8, 'windows' => [['at' => [36, 112], 'length' => 18, 'height' => 18, 'radius' => 9], ['at' => [36, 72], 'length' => 18, 'height' => 18, 'radius' => 9]], 'leastLigament' => 12], 4, 'mild steel', 'plate 8'],
+    ];
+
+    /** What the shop has on its rack: name, length, width of a sheet, how many, whether it is what was left of one. */
+    private const RACK = [['channel 200 x 70 x 6', 6000, null, 2, false], ['tube 38 x 2.5', 6000, null, null, false], ['tube 38 x 2.5', 1480, null, 1, true], ['tube 44.5 x 6.3', 3000, null, null, false], ['plate 6', 1250, 1000, 2, false], ['plate 8', 1000, 500, 1, false]];
+
     private const JOBS = ['mobile-library', 'beach-tender', 'trailer-tug'];
 
-    public function __construct(private readonly ImportJob $import, private readonly JobReader $reader, private readonly AddSource $sources, private readonly CheckInstrument $checks, private readonly SavePlan $plans, private readonly SwitchVariant $variants, private readonly KeepWorksheet $sheets) {}
+    public function __construct(private readonly ImportJob $import, private readonly JobReader $reader, private readonly AddSource $sources, private readonly CheckInstrument $checks, private readonly SavePlan $plans, private readonly SwitchVariant $variants, private readonly KeepWorksheet $sheets, private readonly KeepPart $parts, private readonly MovePart $steps, private readonly MirrorPart $mirror) {}
 
     public function run(): void
     {
@@ -90,6 +111,11 @@ final class DemoSeeder extends Seeder
                 $this->sheets->handle($job, $users[0], $tool, $title, $given, new SheetPoints([]));
             }
         }
+        foreach (self::RACK as [$stock, $length, $width, $count, $isRemnant]) {
+            $workshop->stock()->create(['stock' => $stock, 'length' => $length, 'width' => $width, 'count' => $count, 'is_remnant' => $isRemnant]);
+        }
+        $this->parts($jobs[0]->refresh(), $users[0], self::LIBRARY_PARTS);
+        $this->parts($jobs[1]->refresh(), $users[0], self::TENDER_PARTS);
         $this->sister($jobs[2]);
         $this->instruments($workshop);
     }
@@ -100,6 +126,30 @@ final class DemoSeeder extends Seeder
         foreach ($variants as $letter => $operations) {
             $this->variants->handle($job, $letter);
             $this->plans->handle($job, $operations, $unit);
+        }
+    }
+
+    /**
+     * What is asked for, with its stock, and what is made besides; the last one for both sides, the first one tried.
+     *
+     * @param  list<array{string, string, array<string, mixed>, int, string, string}>  $besides
+     */
+    private function parts(Job $job, User $by, array $besides): void
+    {
+        foreach (array_filter(AskedParts::of(PlannedJob::of($job)), fn (ProposedPart $one): bool => $one->isFirst) as $asked) {
+            $part = $this->parts->take($job, $by, $asked);
+            $part->update(['material' => 'mild steel', 'stock' => match (true) {
+                $part->tool === 'piece' && ($part->given['shape'] ?? '') === 'channel' => 'channel 200 x 70 x 6', $part->tool === 'piece' => 'tube 44.5 x 6.3', $part->tool === 'offset-contour' => 'plate 6', default => ''
+            }]);
+        }
+        foreach ($besides as $i => [$title, $tool, $given, $count, $material, $stock]) {
+            $part = $this->parts->handle($job, $by, ['tool' => $tool, 'title' => $title, 'given' => $given, 'count' => $count, 'side' => 'either', 'material' => $material, 'stock' => $stock]);
+            if ($tool === 'cope') {
+                $this->mirror->handle($part->load('job'), $by);
+            }
+            if ($i === 0) {
+                $this->steps->handle($part, $by, PartState::FirstArticle, 'Window 2 mm lower: the bolt head fouled its edge.');
+            }
         }
     }
 

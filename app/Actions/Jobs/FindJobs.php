@@ -9,6 +9,7 @@ use App\Models\Survey;
 use App\Models\Workshop;
 use App\Stages\JobState;
 use App\Stages\Stages;
+use Geodex\Core\Parts\PartState;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -81,7 +82,7 @@ final readonly class FindJobs
      */
     private function withFacts(Builder $jobs): Builder
     {
-        return $jobs->select(array_map(fn (string $column): string => "jobs.$column", self::COLUMNS))->selectRaw('jobs.driveline is not null as has_driveline')->withCount(['points', 'operations']);
+        return $jobs->select(array_map(fn (string $column): string => "jobs.$column", self::COLUMNS))->selectRaw('jobs.driveline is not null as has_driveline')->withCount(['points', 'operations', 'parts as uncut_parts' => fn (Builder $parts): Builder => $parts->where('state', '<>', PartState::Cut->value)]);
     }
 
     /**

@@ -33,18 +33,20 @@ final readonly class PlanParts
     }
 
     /**
-     * Sleeves and plates of one joint, which reach as far to either side; two joints where an insert is put in.
+     * Sleeves and plates of one way of joining, which reach as far to either side; two joints where an insert is put in.
      *
+     * @param  bool  $isFirst  whether it is the way that is proposed
      * @return list<ProposedPart>
      */
-    public static function joint(string $operation, SpliceOption $option, bool $hasInsert): array
+    public static function joint(string $operation, SpliceOption $option, bool $hasInsert, bool $isFirst): array
     {
         $parts = [];
+        $joint = "plan:$operation:joint:";
         foreach ($option->parts as $part) {
             $one = Told::of($part);
             $given = $one->text('kind') === 'sleeve' ? self::sleeve($one) : self::plate($one);
             $id = $one->text('id');
-            $parts[] = new ProposedPart("plan:$operation:$id", ucfirst($id).", $operation", $one->text('kind') === 'sleeve' ? 'press-brake' : 'offset-contour', $given, self::RAILS * ($hasInsert ? 2 : 1), "the joint of operation $operation: ".$option->school::label());
+            $parts[] = new ProposedPart($joint.$option->school::name().":$id", ucfirst($id).", $operation", $one->text('kind') === 'sleeve' ? 'press-brake' : 'offset-contour', $given, self::RAILS * ($hasInsert ? 2 : 1), "the joint of operation $operation: ".$option->school::label(), $joint, $isFirst);
         }
 
         return $parts;

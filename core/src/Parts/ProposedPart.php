@@ -12,6 +12,8 @@ final readonly class ProposedPart
      * @param  string  $tool  calculator that works it out
      * @param  array<string, mixed>  $given  as that takes it; mm
      * @param  string  $from  what asks for it, in words
+     * @param  string  $instead  of what it is another way, by the beginning of its key; empty where there is no other
+     * @param  bool  $isFirst  whether it is the way that is proposed
      */
-    public function __construct(public string $key, public string $title, public string $tool, public array $given, public int $count, public string $from) {}
+    public function __construct(public string $key, public string $title, public string $tool, public array $given, public int $count, public string $from, public string $instead = '', public bool $isFirst = true) {}
 }

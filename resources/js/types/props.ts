@@ -9,6 +9,15 @@ export interface AccountProps {
     sessions: SessionProps[];
 }
 
+/** A part that the plan or the running gear asks for and that is not there yet. */
+export interface AskedPartProps {
+    key: string;
+    title: string;
+    from: string;
+    count: number;
+    isFirst: boolean;
+}
+
 /** A line of the list of who changed what. */
 export interface AuditEntryProps {
     id: number;
@@ -287,6 +296,23 @@ export interface CornerMoveProps {
     right: number;
 }
 
+/** A bar with its pieces; mm. */
+export interface CutBarProps {
+    length: number;
+    isRemnant: boolean;
+    pieces: CutPieceProps[];
+    offcut: number;
+}
+
+/** The cut list of one stock; mm. */
+export interface CutListProps {
+    stock: string;
+    parts: SawnPartProps[];
+    bars: CutBarProps[];
+    isProven: boolean;
+    trouble: string | null;
+}
+
 /** Where the rails may be cut; mm. */
 export interface CutPageProps {
     points: PointProps[];
@@ -299,6 +325,14 @@ export interface CutPageProps {
     standFields: FieldProps[];
     spread: SpreadProps[];
     trouble: TroubleProps | null;
+}
+
+/** A piece of a bar; mm. */
+export interface CutPieceProps {
+    title: string;
+    length: number;
+    at: number;
+    cut: number;
 }
 
 /** A cut that is planned, by its operation; mm. */
@@ -427,6 +461,13 @@ export interface FindingProps {
     significant: boolean;
     text: Sentence;
     points: string[];
+}
+
+/** Who tried the first of a part, when, and what was corrected. */
+export interface FirstArticleProps {
+    by: string;
+    at: string;
+    note: string;
 }
 
 /** Whether the frame may be cut, with the reasons. Not an approval. */
@@ -588,6 +629,17 @@ export interface JudgedProps {
     text: Sentence;
 }
 
+/** One plate as it lies on a sheet; mm. */
+export interface LaidPieceProps {
+    key: string;
+    title: string;
+    corners: number[][];
+    at: number[];
+    rotation: number;
+    isByHand: boolean;
+    fault: string | null;
+}
+
 /** A guideline limit that something is held against: what it is, whose, and where it comes from. */
 export interface LimitProps {
     label: string;
@@ -687,6 +739,24 @@ export interface MovementProps {
     trouble: TroubleProps | null;
 }
 
+/** A sheet with its plates; mm. */
+export interface NestedSheetProps {
+    sheet: string;
+    number: number;
+    width: number;
+    height: number;
+    pieces: LaidPieceProps[];
+    utilisation: number;
+}
+
+/** The plates of one stock on its sheets; mm. */
+export interface NestedStockProps {
+    stock: string;
+    sheets: NestedSheetProps[];
+    unplaced: string[];
+    trouble: string | null;
+}
+
 /** The size of the survey and how well its readings agree. */
 export interface NetworkProps {
     readings: number;
@@ -759,6 +829,61 @@ export interface PairProps {
     height: number | null;
 }
 
+/** A drawing of a part; mm. */
+export interface PartDrawingProps {
+    name: string;
+    width: number;
+    height: number;
+    source: string;
+    layers: string[];
+}
+
+/** A length that is sawn for one part; mm. */
+export interface PartLengthProps {
+    length: number;
+    count: number;
+}
+
+/** A part with what comes of it; mm, kg. */
+export interface PartProps {
+    id: number;
+    tool: string;
+    made: string;
+    title: string;
+    values: Record<string, unknown>;
+    result: Record<string, unknown> | null;
+    count: number;
+    side: string;
+    material: string;
+    stock: string;
+    state: string;
+    next: string[];
+    lock: string | null;
+    free: number;
+    stale: string[];
+    from: string | null;
+    lengths: PartLengthProps[];
+    thickness: number | null;
+    mass: number | null;
+    centre: number[] | null;
+    drawings: PartDrawingProps[];
+    mirrorOf: string;
+    hasMirror: boolean;
+    firstArticle: FirstArticleProps | null;
+    by: string;
+    at: string;
+    revision: string;
+    trouble: string | null;
+}
+
+/** The parts of a job, and what is asked for besides. */
+export interface PartsProps {
+    parts: PartProps[];
+    asked: AskedPartProps[];
+    tools: ToolProps[];
+    stock: string[];
+}
+
 /** Somebody of the shop, as the owner sees them. */
 export interface PersonProps {
     id: number;
@@ -767,6 +892,15 @@ export interface PersonProps {
     role: 'technician' | 'inspector' | 'owner';
     state: 'in' | 'invited' | 'closed';
     isMe: boolean;
+}
+
+/** A photograph of a face; pixels. */
+export interface PictureProps {
+    id: number;
+    name: string;
+    width: number;
+    height: number;
+    source: string;
 }
 
 /** A mount along a body: where, whether it stays, its share of an even load, its shim; mm. */
@@ -801,6 +935,12 @@ export interface PlanProps {
     ends: Sentence[];
     trouble: TroubleProps | null;
     revision: string;
+}
+
+/** What was read of a DXF file, for the form of a plate; mm. */
+export interface PlateOutlineProps {
+    values: Record<string, unknown>;
+    notes: string[];
 }
 
 /** A point of the frame: where the chart wants it, where it is, how sure that is; mm along x, y, z. */
@@ -935,6 +1075,23 @@ export interface RepeatProps {
     expanded: number;
     spread: number;
     agree: boolean;
+}
+
+/** What a job has to saw, and the rack of the shop; mm. */
+export interface SawProps {
+    kerf: number;
+    trim: number;
+    lists: CutListProps[];
+    rack: StockItemProps[];
+}
+
+/** A length that is sawn, and how many of it now; mm. */
+export interface SawnPartProps {
+    part: number;
+    title: string;
+    length: number;
+    now: number;
+    all: number;
 }
 
 /** What to do with one screw; mm. */
@@ -1175,6 +1332,16 @@ export interface StandProps {
     halves: HalfProps[];
 }
 
+/** A bar or a sheet on the rack; mm. */
+export interface StockItemProps {
+    id: number;
+    stock: string;
+    length: number;
+    width: number | null;
+    count: number | null;
+    isRemnant: boolean;
+}
+
 /** What to do at one support, and what it does to the other end; mm. */
 export interface SupportMoveProps {
     end: 'front' | 'rear';
@@ -1256,6 +1423,7 @@ export interface ToolProps {
     results: ToolResultProps[];
     href: string;
     group: string;
+    draws: boolean;
 }
 
 /** One thing that a quick tool gives. */

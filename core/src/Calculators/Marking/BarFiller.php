@@ -14,6 +14,14 @@ final class BarFiller
 
     private int $tries = 0;
 
+    /** @var list<int> of each size, while one bar is filled */
+    private array $left = [];
+
+    /** @var array<int, int> */
+    private array $fullest = [];
+
+    private float $spare = 0.0;
+
     /**
      * @param  non-empty-list<BarStock>  $stock
      * @param  non-empty-list<float>  $sizes  of parts with their kerf, the largest first, each once
@@ -26,7 +34,7 @@ final class BarFiller
     {
         $best = null;
         // Once by what is left over of a bar, once with the longest bars, once with the shortest that take the part.
-        foreach (['waste', 'long', 'short'] as $by) {
+        foreach (count($this->stock) === 1 ? ['waste'] : ['waste', 'long', 'short'] as $by) {
             $bars = $this->filledBy($by);
             $best = $bars !== null && ($best === null || $this->cost($bars) < $this->cost($best)) ? $bars : $best;
         }
@@ -79,10 +87,10 @@ final class BarFiller
         $none = array_fill(0, count($left), 0);
         foreach ($this->sizes as $i => $size) {
             if ($left[$i] > 0 && $size <= $room + self::FITS) {
-                $this->tries = 0;
-                $fill = self::added($none, $i, 1);
+                [$this->tries, $this->left, $this->fullest, $this->spare] = [0, $left, self::added($none, $i, 1), $room - $size];
+                $this->fuller($this->fullest, 0, $room - $size);
 
-                return $this->fuller($left, $fill, 0, $room - $size, $fill);
+                return array_values($this->fullest);
             }
         }
 
@@ -90,22 +98,27 @@ final class BarFiller
     }
 
     /**
-     * @param  list<int>  $left
-     * @param  list<int>  $fill
-     * @param  list<int>  $best
-     * @return list<int>
+     * More of each size from here on, as many as go at first.
+     *
+     * @param  array<int, int>  $fill
      */
-    private function fuller(array $left, array $fill, int $i, float $room, array $best): array
+    private function fuller(array $fill, int $i, float $room): void
     {
-        $best = $this->size($fill) > $this->size($best) + self::FITS ? $fill : $best;
-        if ($i >= count($left) || ++$this->tries > self::TRIES) {
-            return $best;
+        if ($room < $this->spare - self::FITS) {
+            [$this->fullest, $this->spare] = [$fill, $room];
         }
-        for ($n = (int) min($left[$i] - $fill[$i], floor(($room + self::FITS) / $this->sizes[$i])); $n >= 0; $n--) {
-            $best = $this->fuller($left, self::added($fill, $i, $n), $i + 1, $room - $n * $this->sizes[$i], $best);
+        while ($i < count($fill) && ($this->left[$i] <= $fill[$i] || $this->sizes[$i] > $room + self::FITS)) {
+            $i++;
         }
-
-        return $best;
+        // Nothing fits any more, or a bar without any waste was found.
+        if ($i >= count($fill) || $this->spare <= self::FITS || ++$this->tries > self::TRIES) {
+            return;
+        }
+        for ($n = (int) min($this->left[$i] - $fill[$i], floor(($room + self::FITS) / $this->sizes[$i])); $n >= 0; $n--) {
+            $more = $fill;
+            $more[$i] += $n;
+            $this->fuller($more, $i + 1, $room - $n * $this->sizes[$i]);
+        }
     }
 
     /**

@@ -20,7 +20,7 @@ final readonly class OffsetContourCalculator implements Calculator
 
     public static function title(): string
     {
-        return 'Weld land, windows and slots';
+        return 'Plate with weld land and windows';
     }
 
     public static function purpose(): string

@@ -39,7 +39,7 @@ final readonly class Wrap
         $low = min(array_column($edge, 1)) - self::TAIL;
         $strokes = [Stroke::through(Layer::Cut, [[0.0, $low], [$turn + self::OVERLAP, $low], ...array_reverse($over), ...array_reverse($edge)], isClosed: true)];
         $notes = [];
-        foreach ([...$lines, [$turn, 'zero again']] as [$u, $says1]) {
+        foreach ([...$lines, [$turn, 'zero']] as [$u, $says1]) {
             $strokes[] = Stroke::through($u > 0.0 && $u < $turn ? Layer::Mark : Layer::Centre, [[$u, $low], [$u, self::upAt($edge, $u)]]);
             $notes[] = new Note([$u + 1.0, $low + 2.0], $says1, 3.0);
         }

@@ -24,9 +24,23 @@ final class DxfWriter
 
     private int $handle = self::FIRST_FREE;
 
+    /** @param  string  $suffix  of the layers that are cut, where the kerf is in the geometry */
+    private function __construct(private readonly string $suffix) {}
+
     public static function write(PartDrawing $drawing): string
     {
-        return (new self)->whole($drawing);
+        return (new self(''))->whole($drawing);
+    }
+
+    /** With half the kerf in the geometry, and said in the names of the layers. */
+    public static function writeWithKerf(PartDrawing $drawing, float $kerf): string
+    {
+        return (new self(sprintf('_KERF_%g', $kerf)))->whole(Kerf::in($drawing, $kerf));
+    }
+
+    private function named(Layer $layer): string
+    {
+        return $layer->value.(in_array($layer, [Layer::Cut, Layer::Inner], true) ? $this->suffix : '');
     }
 
     private function whole(PartDrawing $drawing): string
@@ -58,7 +72,7 @@ final class DxfWriter
     private function tables(PartDrawing $drawing): array
     {
         $record = fn (string $kind, string $handle, string $table, string $class, string $name): array => [[0, $kind], [$kind === 'DIMSTYLE' ? 105 : 5, $handle], [330, $table], [100, 'AcDbSymbolTableRecord'], [100, $class], [2, $name], [70, 0]];
-        $layers = array_merge($this->layer('0', '10', 7), ...array_map(fn (int $i, Layer $layer): array => $this->layer($layer->value, dechex(0x50 + $i), $layer->colour()), array_keys($drawing->layers()), $drawing->layers()));
+        $layers = array_merge($this->layer('0', '10', 7), ...array_map(fn (int $i, Layer $layer): array => $this->layer($this->named($layer), dechex(0x50 + $i), $layer->colour()), array_keys($drawing->layers()), $drawing->layers()));
         $line = fn (string $handle, string $name): array => [...$record('LTYPE', $handle, '5', 'AcDbLinetypeTableRecord', $name), [3, ''], [72, 65], [73, 0], [40, 0.0]];
 
         return [
@@ -107,7 +121,7 @@ final class DxfWriter
     /** @return list<array{int, string|int|float}> */
     private function begin(string $kind, Layer $layer): array
     {
-        return [[0, $kind], [5, strtoupper(dechex($this->handle++))], [330, self::MODEL], [100, 'AcDbEntity'], [8, $layer->value]];
+        return [[0, $kind], [5, strtoupper(dechex($this->handle++))], [330, self::MODEL], [100, 'AcDbEntity'], [8, $this->named($layer)]];
     }
 
     /** @return list<array{int, string|int|float}> */

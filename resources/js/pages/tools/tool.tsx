@@ -6,6 +6,7 @@ import { sketches } from '@/shared/sketches';
 import { send } from '@/shared/lib/http';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
+import { ToolFiles } from '@/shared/ui/tool-files';
 import { TopBar } from '@/shared/ui/top-bar';
 import { UnitSwitch } from '@/shared/ui/unit-switch';
 import type { ToolProps } from '@/types/props';
@@ -66,7 +67,10 @@ export default function ToolPage({ tool }: { tool: ToolProps }) {
                         <p className="mt-4 border-l-[6px] border-out pl-3">Nothing is worked out yet: see what is said under the fields.</p>
                     )}
                     {result ? (
-                        <Results results={tool.results} values={result} unit={unit} source={tool.source} />
+                        <>
+                            <Results results={tool.results} values={result} unit={unit} source={tool.source} />
+                            {tool.draws && <ToolFiles key={JSON.stringify(values)} tool={tool.name} unit={unit} values={values} />}
+                        </>
                     ) : (
                         !trouble && <p className="mt-4 text-soft">Fill in what was measured, and press Enter.</p>
                     )}

@@ -52,7 +52,8 @@ const EXPIRED = 'Your session has ended. Log in again; what you typed is kept he
 /** Nobody is there, or too many at once: the same request may do better later. */
 const AWAY = [429, 502, 503, 504];
 
-function token(): string {
+/** What the server asks for with every request that changes something. */
+export function token(): string {
     const cookie = document.cookie.split('; ').find((entry) => entry.startsWith('XSRF-TOKEN='));
     return decodeURIComponent(cookie?.slice('XSRF-TOKEN='.length) ?? '');
 }
@@ -76,13 +77,14 @@ export async function send<T>(
             method,
             headers: {
                 Accept: 'application/json',
-                'Content-Type': 'application/json',
+                // A form with a file in it says itself where its parts end.
+                ...(!(body instanceof FormData) && { 'Content-Type': 'application/json' }),
                 'X-XSRF-TOKEN': token(),
                 'X-Requested-With': 'XMLHttpRequest',
                 ...(revision && { 'X-Revision': revision }),
                 ...(form && { 'X-Form-Id': form }),
             },
-            body: body === undefined ? undefined : JSON.stringify(body),
+            body: body === undefined ? undefined : body instanceof FormData ? body : JSON.stringify(body),
             signal: signal ?? AbortSignal.timeout(15_000),
         });
         if (response.status === 204) return { state: 'nothing' };

@@ -140,5 +140,6 @@ function at(entry: unknown, name: string): unknown {
 }
 
 function isSentence(value: unknown): value is Sentence {
-    return typeof value === 'object' && value !== null && 'template' in value;
+    // A mitre has a template as well, which is a list.
+    return typeof value === 'object' && value !== null && 'template' in value && typeof value.template === 'string';
 }

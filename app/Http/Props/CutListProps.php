@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Parts\CutList;
+use App\Parts\SawnBar;
+use App\Parts\SawnPart;
+
+/** The cut list of one stock; mm. */
+final readonly class CutListProps
+{
+    /**
+     * @param  list<SawnPartProps>  $parts
+     * @param  list<CutBarProps>  $bars
+     */
+    public function __construct(public string $stock, public array $parts, public array $bars, public bool $isProven, public ?string $trouble) {}
+
+    public static function from(CutList $list, float $kerf, float $trim): self
+    {
+        return new self(
+            $list->stock, array_map(fn (SawnPart $one): SawnPartProps => new SawnPartProps($one->part, $one->title, $one->length, $one->now, $one->all), $list->parts),
+            array_map(fn (SawnBar $bar): CutBarProps => self::bar($list, $bar, $kerf, $trim), $list->bars), $list->isProven, $list->trouble,
+        );
+    }
+
+    private static function bar(CutList $list, SawnBar $bar, float $kerf, float $trim): CutBarProps
+    {
+        $pieces = [];
+        $at = $trim;
+        foreach ($bar->keys as $key) {
+            $part = $list->part($key);
+            $length = $part->length ?? 0.0;
+            $pieces[] = new CutPieceProps($part->title ?? '', $length, $at, $at + $length + $kerf / 2);
+            $at += $length + $kerf;
+        }
+        $item = $list->item($bar->stockItem);
+
+        return new CutBarProps($item->length ?? 0.0, $item->is_remnant ?? false, $pieces, $bar->offcut);
+    }
+}

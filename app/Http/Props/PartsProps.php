@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use App\Documents\AskedParts;
+use App\Documents\PlannedJob;
+use App\Models\Job;
+use App\Models\Part;
+use App\Models\StockItem;
+use App\Parts\PartTools;
+
+/** The parts of a job, and what is asked for besides. */
+final readonly class PartsProps
+{
+    /**
+     * @param  list<PartProps>  $parts
+     * @param  list<AskedPartProps>  $asked
+     * @param  list<ToolProps>  $tools  that a part is made by
+     * @param  list<string>  $stock  names on the rack
+     */
+    public function __construct(public array $parts, public array $asked, public array $tools, public array $stock) {}
+
+    public static function from(Job $job): self
+    {
+        $asked = AskedParts::of(PlannedJob::of($job));
+        $parts = $job->parts()->with(['user', 'mirrored', 'images'])->get();
+        $taken = $parts->pluck('asked_by')->all();
+
+        return new self(
+            array_values($parts->map(fn (Part $one): PartProps => PartProps::from($one, $asked))->all()),
+            array_map(AskedPartProps::from(...), AskedParts::open($asked, $taken)),
+            array_map(ToolProps::from(...), PartTools::all()),
+            array_values(array_unique($job->workshop->stock()->get()->map(fn (StockItem $one): string => $one->stock)->all())),
+        );
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parts;
+
+use App\Models\StockItem;
+
+/** What is sawn of one stock. */
+final readonly class CutList
+{
+    /**
+     * @param  list<SawnPart>  $parts
+     * @param  list<StockItem>  $rack
+     * @param  list<SawnBar>  $bars
+     * @param  bool  $isProven  whether no other choice of bars takes less
+     */
+    public function __construct(public string $stock, public array $parts, public array $rack, public array $bars, public bool $isProven, public ?string $trouble) {}
+
+    public function part(string $key): ?SawnPart
+    {
+        foreach ($this->parts as $part) {
+            if ($part->key === $key) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    public function item(int $id): ?StockItem
+    {
+        foreach ($this->rack as $item) {
+            if ($item->id === $id) {
+                return $item;
+            }
+        }
+
+        return null;
+    }
+}
