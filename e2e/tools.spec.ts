@@ -29,6 +29,8 @@ const PLAN = [
     'offset-contour',
     'station-contour',
     'piece',
+    'braces',
+    'plate-sections',
     'measured-shaft',
     'hole-pattern',
     'removal-path',

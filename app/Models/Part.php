@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Geodex\Core\Calculators\RunningGear\GearSheet;
+use Geodex\Core\Calculators\RunningGear\SheetPoints;
 use Geodex\Core\Parts\PartDrawing;
 use Geodex\Core\Parts\PartDrawings;
 use Geodex\Core\Parts\PartState;
@@ -27,6 +28,8 @@ use Illuminate\Support\Carbon;
  * @property int $count
  * @property 'left'|'right'|'either' $side
  * @property string $material
+ * @property string $used  where on the vehicle
+ * @property ?array<string, string> $points  of the survey, by path of the field
  * @property string $stock
  * @property PartState $state
  * @property ?array{by: string, at: string, note: string} $first_article
@@ -42,7 +45,7 @@ final class Part extends Model
 {
     protected $guarded = ['id'];
 
-    protected $casts = ['given' => 'array', 'facts' => 'array', 'first_article' => 'array', 'count' => 'int', 'state' => PartState::class];
+    protected $casts = ['given' => 'array', 'facts' => 'array', 'first_article' => 'array', 'points' => 'array', 'count' => 'int', 'state' => PartState::class];
 
     /** @return array<string, mixed> what it is worked out of: that of the original, where it is its mirror image */
     public function made(): array
@@ -60,7 +63,12 @@ final class Part extends Model
     {
         $drawings = PartDrawings::of($this->tool, $this->made());
 
-        return $this->mirrors === null ? $drawings : array_map(fn (PartDrawing $one): PartDrawing => $one->reflected(), $drawings);
+        return array_map(fn (PartDrawing $one): PartDrawing => ($this->mirrors === null ? $one : $one->reflected())->etched($this->side === 'either' ? '' : mb_strtoupper($this->side)), $drawings);
+    }
+
+    public function fromSurvey(): SheetPoints
+    {
+        return new SheetPoints($this->points ?? []);
     }
 
     /**
@@ -70,7 +78,7 @@ final class Part extends Model
      */
     public function entered(): array
     {
-        return ['title' => $this->title, 'given' => $this->made(), 'count' => $this->count, 'side' => $this->side, 'material' => $this->material, 'stock' => $this->stock];
+        return ['title' => $this->title, 'given' => $this->made(), 'count' => $this->count, 'side' => $this->side, 'material' => $this->material, 'used' => $this->used, 'stock' => $this->stock];
     }
 
     /** @return BelongsTo<Part, $this> */

@@ -13,9 +13,16 @@ final readonly class CutList
      * @param  list<SawnPart>  $parts
      * @param  list<StockItem>  $rack
      * @param  list<SawnBar>  $bars
+     * @param  list<string>  $remarks
      * @param  bool  $isProven  whether no other choice of bars takes less
      */
-    public function __construct(public string $stock, public array $parts, public array $rack, public array $bars, public bool $isProven, public ?string $trouble) {}
+    public function __construct(public string $stock, public array $parts, public array $rack, public array $bars, public bool $isProven, public ?string $trouble, public array $remarks = []) {}
+
+    /** @param  list<string>  $remarks */
+    public function saying(array $remarks): self
+    {
+        return new self($this->stock, $this->parts, $this->rack, $this->bars, $this->isProven, $this->trouble, $remarks);
+    }
 
     public function part(string $key): ?SawnPart
     {

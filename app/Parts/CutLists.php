@@ -23,19 +23,30 @@ final readonly class CutLists
     /** @return list<CutList> */
     public static function of(Job $job, float $kerf, float $trim): array
     {
-        $groups = [];
+        $groups = $remarks = [];
         foreach ($job->parts()->with(['mirrored'])->get() as $part) {
             foreach (self::lengths($part) as $i => $length) {
                 $groups[$part->stock][] = new SawnPart($part->id, "$part->id-$i", $part->title, $length['length'], $length['count'] * $part->state->free($part->count, $part->mirrored?->state), $length['count'] * $part->count);
             }
+            $remark = self::remark($part);
+            $remarks[$part->stock] = [...$remarks[$part->stock] ?? [], ...($remark === null ? [] : [$remark])];
         }
         $lists = [];
         foreach ($groups as $stock => $parts) {
             $bars = $job->workshop->stock()->whereNull('width')->where('stock', $stock)->get()->all();
-            $lists[] = self::one((string) $stock, $parts, array_values($bars), $kerf, $trim);
+            $lists[] = self::one((string) $stock, $parts, array_values($bars), $kerf, $trim)->saying($remarks[$stock] ?? []);
         }
 
         return $lists;
+    }
+
+    private static function remark(Part $part): ?string
+    {
+        return match (true) {
+            $part->mirrored !== null => "Clamp {$part->mirrored->title} and its mirror image together and saw both as one.",
+            in_array($part->tool, ['arch', 'mitre'], true) => "$part->title: neighbours that are mitred alike share one cut where every second piece is turned over. That is not counted here.",
+            default => null,
+        };
     }
 
     /** @return list<array{length: float, count: int}> */

@@ -18,7 +18,7 @@ final readonly class PartTools
     public static function all(): array
     {
         return [
-            Plates\PieceCalculator::class, Tubes\MitreCalculator::class, Tubes\CopeCalculator::class, Tubes\ClockCalculator::class, Bending\TubeBendCalculator::class, Bending\ArchCalculator::class, Plates\OffsetContourCalculator::class,
+            Plates\PieceCalculator::class, Tubes\MitreCalculator::class, Tubes\CopeCalculator::class, Tubes\ClockCalculator::class, Tubes\BracesCalculator::class, Bending\TubeBendCalculator::class, Bending\ArchCalculator::class, Plates\OffsetContourCalculator::class,
             Plates\StationContourCalculator::class, Plates\PhotoContourCalculator::class, Bending\PressBrakeCalculator::class, PlugsCalculator::class, HolePatternCalculator::class,
         ];
     }

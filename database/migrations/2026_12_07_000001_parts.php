@@ -22,6 +22,8 @@ return new class extends Migration
             $table->unsignedSmallInteger('count');
             $table->string('side', 8);
             $table->string('material', 80);
+            $table->string('used', 120)->comment('where on the vehicle');
+            $table->json('points')->nullable()->comment('of the survey, by path of the field whose place each is');
             $table->string('stock', 80)->comment('of the rack, by name');
             $table->string('state', 20);
             $table->json('first_article')->nullable()->comment('who tried it, when, and what was corrected');

@@ -143,7 +143,7 @@ final class DemoSeeder extends Seeder
             }]);
         }
         foreach ($besides as $i => [$title, $tool, $given, $count, $material, $stock]) {
-            $part = $this->parts->handle($job, $by, ['tool' => $tool, 'title' => $title, 'given' => $given, 'count' => $count, 'side' => 'either', 'material' => $material, 'stock' => $stock]);
+            $part = $this->parts->handle($job, $by, ['tool' => $tool, 'title' => $title, 'given' => $given, 'count' => $count, 'side' => 'either', 'material' => $material, 'used' => '', 'stock' => $stock]);
             if ($tool === 'cope') {
                 $this->mirror->handle($part->load('job'), $by);
             }

@@ -202,6 +202,34 @@ describe('a part', function () {
         ($this->draw)('offset-contour', ['contour' => '0,0; 100,100; 100,0; 0,100', 'offset' => '0'])->assertStatus(422);
     });
 
+    it('takes its places from the survey, and goes stale when that finds them elsewhere', function () {
+        $braces = ['diameter' => '45', 'braces' => [['id' => 'A', 'from' => '0, 0, 0', 'to' => '1000, 0, 900']]];
+        $points = $this->get($this->at)->inertiaProps('parts.surveyed');
+        $point = collect($points)->firstWhere('isInSpace', true);
+        $part = ($this->draw)('braces', $braces, ['points' => ['braces[0].from' => $point['id']], 'used' => 'behind the seats'])->assertOk()->json('parts.0');
+        expect($part['values']['braces'][0]['from'])->toEqualWithDelta($point['at'], 1e-6)->and($part['points'])->toBe(['braces[0].from' => $point['id']])->and($part['used'])->toBe('behind the seats')->and($part['stale'])->toBe([])->and($part['lengths'])->toHaveCount(1);
+        $kept = $this->job->parts()->first();
+        $given = $kept->given;
+        $given['braces'][0]['from'][0] += 5.0;
+        $kept->update(['given' => $given]);
+        $this->get("$this->at/$kept->id")->assertInertia(fn ($page) => $page->where('parts.parts.0.stale', ["point {$point['id']} of the survey"]));
+        expect($this->postJson("$this->at/$kept->id/take-over")->assertOk()->json('parts.0.values.braces.0.from'))->toEqualWithDelta($point['at'], 1e-6);
+        ($this->draw)('braces', $braces, ['points' => ['braces[0].from' => 'nowhere']])->assertStatus(422);
+    });
+
+    it('of one side has that word on it, mirrored or not', function () {
+        $id = ($this->part)();
+        expect($this->get("$this->at/$id/0.svg")->getContent())->not->toContain('LEFT');
+        $image = $this->postJson("$this->at/$id/mirror")->json('parts.1.id');
+        expect($this->get("$this->at/$id/0.svg")->getContent())->toContain('>LEFT<')->and($this->get("$this->at/$image/0.svg")->getContent())->toContain('>RIGHT<');
+    });
+
+    it('is marked out from two edges, by the marker that the shop has', function () {
+        ($this->part)();
+        $marking = $this->get($this->at)->inertiaProps('parts.parts.0.marking.0');
+        expect($marking['marks'][0]['what'])->toBe('punch 1, ⌀ 18')->and($marking['sigma'])->toEqualWithDelta(1.5 / sqrt(12), 1e-9)->and($marking['half'])->toEqualWithDelta(130.0, 1e-6);
+    });
+
     it('that somebody else changed is not written over', function () {
         $id = ($this->part)();
         $read = $this->get("$this->at/$id")->inertiaProps('parts.parts.0.revision');

@@ -39,7 +39,7 @@ describe('a cut list', function () {
         ($this->rack)('tube', '6000', null, 2)->assertOk();
         $this->job->workshop->stock()->create(['stock' => 'tube', 'length' => 1200, 'count' => 1, 'is_remnant' => true]);
         $saw = $this->postJson("$this->at/cut-list", ['unit' => 'mm', 'kerf' => '3', 'trim' => '10', 'stock' => 'tube'])->assertOk()->json();
-        expect($this->job->parts()->first()->state->value)->toBe('cut')->and($saw['lists'])->toBe([['stock' => 'tube', 'parts' => [['part' => $this->job->parts()->first()->id, 'title' => 'Piece 900', 'length' => 900, 'now' => 0, 'all' => 1]], 'bars' => [], 'isProven' => false, 'trouble' => null]])
+        expect($this->job->parts()->first()->state->value)->toBe('cut')->and($saw['lists'])->toBe([['stock' => 'tube', 'parts' => [['part' => $this->job->parts()->first()->id, 'title' => 'Piece 900', 'length' => 900, 'now' => 0, 'all' => 1]], 'bars' => [], 'isProven' => false, 'trouble' => null, 'remarks' => []]])
             ->and(collect($saw['rack'])->map(fn (array $one): array => [$one['length'], $one['count'], $one['isRemnant']])->all())->toBe([[6000, 2, false], [287, 1, true]]);
     });
 
@@ -51,6 +51,14 @@ describe('a cut list', function () {
         $this->postJson("$this->at/cut-list", ['unit' => 'mm', 'stock' => 'tube'])->assertStatus(422);
     });
 
+    it('remarks that a part and its mirror image are clamped together', function () {
+        ($this->piece)('500', 1);
+        $this->postJson("$this->at/{$this->job->parts()->first()->id}/mirror")->assertOk();
+        ($this->tried)();
+        ($this->rack)('tube', '6000')->assertOk();
+        expect($this->postJson("$this->at/cut-list/try", ['unit' => 'mm'])->json('lists.0.remarks'))->toBe(['Clamp Piece 500 and its mirror image together and saw both as one.']);
+    });
+
     it('is a table of pieces in the order at the saw, with nothing in it that a spreadsheet would run', function () {
         $this->postJson($this->at, ['tool' => 'piece', 'title' => '=1+1', 'unit' => 'mm', 'values' => ['length' => '500', 'height' => '38'], 'count' => 1, 'side' => 'either', 'stock' => 'tube'])->assertOk();
         ($this->rack)('tube', '6000')->assertOk();
@@ -60,7 +68,7 @@ describe('a cut list', function () {
 
     it('of a thousand parts is there in two seconds, and not called proven', function () {
         for ($i = 0; $i < 40; $i++) {
-            $this->job->parts()->create(['tool' => 'piece', 'title' => "P$i", 'given' => ['length' => 300 + 17 * $i, 'height' => 38], 'count' => 25, 'side' => 'either', 'material' => '', 'stock' => 'tube', 'state' => 'first article']);
+            $this->job->parts()->create(['tool' => 'piece', 'title' => "P$i", 'given' => ['length' => 300 + 17 * $i, 'height' => 38], 'count' => 25, 'side' => 'either', 'material' => '', 'used' => '', 'stock' => 'tube', 'state' => 'first article']);
         }
         ($this->rack)('tube', '6000')->assertOk();
         $before = microtime(true);

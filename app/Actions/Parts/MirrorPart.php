@@ -21,7 +21,7 @@ final readonly class MirrorPart
         }
 
         return $part->job->parts()->create([
-            ...$part->only(['tool', 'given', 'count', 'material', 'stock']), 'title' => mb_strimwidth("$part->title, mirrored", 0, 120, '…'), 'side' => $side, 'state' => PartState::Drawn, 'mirrors' => $part->id, 'user_id' => $user->id,
+            ...$part->only(['tool', 'given', 'count', 'material', 'used', 'stock']), 'title' => mb_strimwidth("$part->title, mirrored", 0, 120, '…'), 'side' => $side, 'state' => PartState::Drawn, 'mirrors' => $part->id, 'user_id' => $user->id,
         ]);
     }
 }

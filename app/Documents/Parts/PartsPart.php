@@ -22,7 +22,7 @@ final readonly class PartsPart implements JobPart
         $sheets = array_flip($job->worksheets->map(fn (Worksheet $one): string => "gear:$one->id")->all());
 
         return ['parts' => $job->parts->map(fn (Part $one): array => [
-            'tool' => $one->tool, 'title' => $one->title, 'given' => (object) $one->given, 'count' => $one->count, 'side' => $one->side, 'material' => $one->material, 'stock' => $one->stock, 'state' => $one->state->value,
+            'tool' => $one->tool, 'title' => $one->title, 'given' => (object) $one->given, 'count' => $one->count, 'side' => $one->side, 'material' => $one->material, ...($one->used === '' ? [] : ['used' => $one->used]), ...($one->points === null ? [] : ['points' => $one->points]), 'stock' => $one->stock, 'state' => $one->state->value,
             ...($one->first_article === null ? [] : ['firstArticle' => $one->first_article]), ...($one->mirrors === null ? [] : ['mirrors' => $places[$one->mirrors] ?? 0]), ...($one->facts === null ? [] : ['facts' => (object) $one->facts]),
             ...($one->asked_by === null ? [] : ['askedBy' => isset($sheets[$one->asked_by]) ? "gear:#{$sheets[$one->asked_by]}" : $one->asked_by]),
         ])->values()->all()];
@@ -54,7 +54,7 @@ final readonly class PartsPart implements JobPart
 
         return $stored->parts()->create([
             'tool' => $text('tool'), 'title' => $text('title'), 'given' => $part['given'] ?? [], 'facts' => $part['facts'] ?? null, 'asked_by' => $asked === '' ? null : $asked, 'count' => $part['count'] ?? 1, 'side' => $text('side') === '' ? 'either' : $text('side'),
-            'material' => $text('material'), 'stock' => $text('stock'), 'state' => PartState::tryFrom($text('state')) ?? PartState::Drawn, 'first_article' => $part['firstArticle'] ?? null, 'mirrors' => $mirrors?->id, 'user_id' => $from->user?->id,
+            'material' => $text('material'), 'used' => $text('used'), 'points' => $part['points'] ?? null, 'stock' => $text('stock'), 'state' => PartState::tryFrom($text('state')) ?? PartState::Drawn, 'first_article' => $part['firstArticle'] ?? null, 'mirrors' => $mirrors?->id, 'user_id' => $from->user?->id,
         ]);
     }
 }

@@ -46,7 +46,7 @@ final class PartController extends Controller
     public function store(PartRequest $request, Job $job, KeepPart $keep): JsonResponse
     {
         $this->authorize('work', $job);
-        $keep->handle($job, $this->user($request), $request->entered());
+        $keep->handle($job, $this->user($request), $request->entered(), points: $request->points());
 
         return $this->parts($job);
     }
@@ -70,7 +70,7 @@ final class PartController extends Controller
         $this->authorize('work', $job);
         $this->mustBeOf($job, $part);
         abort_if($part->mirrors !== null && $part->tool !== $request->tool(), 422, 'A mirror image is made as its original.');
-        $keep->handle($job, $this->user($request), $request->entered(), $part, $this->readAt($request), $request->boolean('isCorrection'));
+        $keep->handle($job, $this->user($request), $request->entered(), $part, $this->readAt($request), $request->boolean('isCorrection'), $request->points());
 
         return $this->parts($job);
     }
@@ -98,10 +98,13 @@ final class PartController extends Controller
     {
         $this->authorize('work', $job);
         $this->mustBeOf($job, $part);
-        $asked = AskedParts::of(PlannedJob::of($job))[$part->asked_by ?? ''] ?? abort(422, 'Nothing asks for this part any more: keep it as it is, or remove it.');
-        $given = $part->sheet()->takenOver($asked->given);
-        $kept = $keep->handle($job, $this->user($request), [...$part->only(['tool', 'title', 'count', 'side', 'material', 'stock']), 'given' => $given], $part);
-        $kept->update(['facts' => $asked->given]);
+        $asked = AskedParts::of(PlannedJob::of($job))[$part->asked_by ?? ''] ?? null;
+        abort_if($asked === null && $part->points === null, 422, 'Nothing asks for this part any more: keep it as it is, or remove it.');
+        $given = $asked === null ? $part->given : $part->sheet()->takenOver($asked->given);
+        $kept = $keep->handle($job, $this->user($request), [...$part->only(['tool', 'title', 'count', 'side', 'material', 'used', 'stock']), 'given' => $given], $part, points: $part->fromSurvey());
+        if ($asked !== null) {
+            $kept->update(['facts' => $asked->given]);
+        }
 
         return $this->parts($job);
     }

@@ -14,14 +14,15 @@ final readonly class CutListProps
     /**
      * @param  list<SawnPartProps>  $parts
      * @param  list<CutBarProps>  $bars
+     * @param  list<string>  $remarks
      */
-    public function __construct(public string $stock, public array $parts, public array $bars, public bool $isProven, public ?string $trouble) {}
+    public function __construct(public string $stock, public array $parts, public array $bars, public bool $isProven, public ?string $trouble, public array $remarks) {}
 
     public static function from(CutList $list, float $kerf, float $trim): self
     {
         return new self(
             $list->stock, array_map(fn (SawnPart $one): SawnPartProps => new SawnPartProps($one->part, $one->title, $one->length, $one->now, $one->all), $list->parts),
-            array_map(fn (SawnBar $bar): CutBarProps => self::bar($list, $bar, $kerf, $trim), $list->bars), $list->isProven, $list->trouble,
+            array_map(fn (SawnBar $bar): CutBarProps => self::bar($list, $bar, $kerf, $trim), $list->bars), $list->isProven, $list->trouble, $list->remarks,
         );
     }
 

@@ -18,7 +18,7 @@ final class PartRequest extends FormRequest
     {
         return [
             'tool' => ['required', 'string', Rule::in(PartTools::names())], 'title' => ['nullable', 'string', 'max:120'], 'unit' => ['required', 'in:mm,in'], 'values' => ['present', 'array'], 'count' => ['required', 'integer', 'between:1,999'],
-            'side' => ['required', 'in:left,right,either'], 'material' => ['nullable', 'string', 'max:80'], 'stock' => ['nullable', 'string', 'max:80'], 'isCorrection' => ['boolean'],
+            'side' => ['required', 'in:left,right,either'], 'material' => ['nullable', 'string', 'max:80'], 'stock' => ['nullable', 'string', 'max:80'], 'used' => ['nullable', 'string', 'max:120'], 'points' => ['array', 'max:120'], 'points.*' => ['string', 'max:60'], 'isCorrection' => ['boolean'],
         ];
     }
 
@@ -28,11 +28,11 @@ final class PartRequest extends FormRequest
         return ['count.*' => 'How many: from 1 to 999.', 'side.in' => 'The side is left, right or either.'];
     }
 
-    /** @return array{tool: string, title: string, given: array<string, mixed>, count: int, side: string, material: string, stock: string} */
+    /** @return array{tool: string, title: string, given: array<string, mixed>, count: int, side: string, material: string, used: string, stock: string} */
     public function entered(): array
     {
         return [
-            'tool' => $this->tool(), 'title' => $this->title(), 'given' => $this->given(), 'count' => $this->integer('count'), 'side' => $this->string('side')->value(), 'material' => trim($this->string('material')->value()), 'stock' => trim($this->string('stock')->value()),
+            'tool' => $this->tool(), 'title' => $this->title(), 'given' => $this->given(), 'count' => $this->integer('count'), 'side' => $this->string('side')->value(), 'material' => trim($this->string('material')->value()), 'used' => trim($this->string('used')->value()), 'stock' => trim($this->string('stock')->value()),
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Geodex\Core\Calculators\Calculators;
+use Geodex\Core\Calculators\RunningGear\SheetPoints;
 use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\Units\LengthUnit;
 
@@ -21,6 +22,18 @@ trait ReadsTool
         $title = trim($this->string('title')->value());
 
         return $title === '' ? Calculators::named($this->tool())::title() : $title;
+    }
+
+    public function points(): SheetPoints
+    {
+        $points = [];
+        foreach ($this->array('points') as $path => $point) {
+            if (is_string($path) && is_string($point) && preg_match('/^[A-Za-z]+(\[\d{1,3}\])?(\.[A-Za-z]+)?$/', $path) === 1) {
+                $points[$path] = $point;
+            }
+        }
+
+        return new SheetPoints($points);
     }
 
     /** @return array<string, mixed> mm; what was not given is not there */

@@ -53,8 +53,8 @@ final readonly class Calculators
             RunningGear\TankMoveCalculator::class,
             RunningGear\ClearanceCalculator::class,
         ],
-        'Bent and mitred' => [Tubes\MitreCalculator::class, Tubes\CopeCalculator::class, Tubes\ClockCalculator::class, Bending\ArchCalculator::class, Bending\TubeBendCalculator::class, Bending\PressBrakeCalculator::class],
-        'Marked and cut' => [Marking\PlugsCalculator::class, Marking\TwoTapeCalculator::class, Marking\GaugeLengthCalculator::class, Marking\CutListCalculator::class, Plates\NestCalculator::class, Plates\PhotoContourCalculator::class, Plates\OffsetContourCalculator::class, Plates\StationContourCalculator::class, Plates\PieceCalculator::class],
+        'Bent and mitred' => [Tubes\MitreCalculator::class, Tubes\CopeCalculator::class, Tubes\ClockCalculator::class, Tubes\BracesCalculator::class, Bending\ArchCalculator::class, Bending\TubeBendCalculator::class, Bending\PressBrakeCalculator::class],
+        'Marked and cut' => [Marking\PlugsCalculator::class, Marking\TwoTapeCalculator::class, Marking\GaugeLengthCalculator::class, Marking\CutListCalculator::class, Plates\NestCalculator::class, Plates\PhotoContourCalculator::class, Plates\OffsetContourCalculator::class, Plates\StationContourCalculator::class, Plates\PlateSectionsCalculator::class, Plates\PieceCalculator::class],
         'Weld and hold' => [RunSheet\OrderCalculator::class, RunSheet\WeldSequenceCalculator::class, RunSheet\DistortionCalculator::class, RunSheet\InterpassCalculator::class, RunSheet\HoldPointCalculator::class, RunSheet\ShrinkageBookCalculator::class, RunSheet\DutyCalculator::class, RunSheet\PreheatCalculator::class, RunSheet\ConsumablesCalculator::class, RunSheet\TorqueCalculator::class, RunSheet\FitForecastCalculator::class],
     ];
 

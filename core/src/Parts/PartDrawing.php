@@ -52,6 +52,15 @@ final readonly class PartDrawing
         );
     }
 
+    /** With a word in its middle that stays readable, such as LEFT; as it is where there is none. */
+    public function etched(string $word): self
+    {
+        $height = max(3.0, min(10.0, $this->height / 8));
+        $note = new Note([0.0, 0.0], $word, $height);
+
+        return $word === '' ? $this : self::of($this->name, $this->strokes, $this->holes, [...$this->notes, new Note([($this->width - $note->length()) / 2, $this->height / 3], $word, $height)]);
+    }
+
     /** @return list<Stroke> closed lines that a machine follows: inside first, the outline last */
     public function cuts(): array
     {

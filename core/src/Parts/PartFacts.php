@@ -51,6 +51,7 @@ final readonly class PartFacts
             'cope' => $one($told->optional('blank')),
             'tube-bend' => $one($told->optional('cutLength')),
             'link-cut' => $one($told->optional('tube')),
+            'braces' => array_merge([], ...array_map(fn (Values $brace): array => $one($brace->number('length')), $told->list('braces'))),
             'arch' => array_merge([], ...array_map(fn (Values $piece): array => $one(max($piece->number('upper'), $piece->number('lower')), (int) $piece->number('count')), $told->list('pieces'))),
             'mitre' => array_merge($one($told->group('first')?->group('lengths')?->optional('long')), $one($told->group('second')?->group('lengths')?->optional('long'))),
             default => [],

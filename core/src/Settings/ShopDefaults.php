@@ -10,6 +10,7 @@ use Geodex\Core\Calculators\Splice\SpliceWork;
 use Geodex\Core\Chassis\Loads\Braking;
 use Geodex\Core\Chassis\Loads\FrameLoads;
 use Geodex\Core\Driveline\DrivelineLimits;
+use Geodex\Core\Parts\RunningDimensions;
 use Geodex\Core\Plan\Consequences;
 use Geodex\Core\Plan\CutChecker;
 use Geodex\Core\Plan\HoleChecker;
@@ -30,7 +31,7 @@ use Geodex\Core\Survey\SurveyOptions;
 final readonly class ShopDefaults
 {
     /** @var list<class-string<HasShopDefaults>> */
-    private const DECLARING = [SurveyOptions::class, CutChecker::class, JointShrinkage::class, SpliceWork::class, SleeveMaking::class, SpreadGuide::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Braking::class, Consequences::class, DrivelineLimits::class];
+    private const DECLARING = [SurveyOptions::class, CutChecker::class, JointShrinkage::class, SpliceWork::class, SleeveMaking::class, SpreadGuide::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Braking::class, Consequences::class, DrivelineLimits::class, RunningDimensions::class];
 
     /** @return array<string, ShopDefault> by name, in the order of the settings */
     public static function all(): array

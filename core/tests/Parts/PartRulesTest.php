@@ -3,11 +3,24 @@
 declare(strict_types=1);
 
 use Geodex\Core\Calculators\Calculators;
+use Geodex\Core\Calculators\Plates\Contour;
+use Geodex\Core\Calculators\Plates\Piece;
 use Geodex\Core\Fields\InvalidFields;
+use Geodex\Core\Parts\Files\CutFaults;
+use Geodex\Core\Parts\Files\Kerf;
+use Geodex\Core\Parts\Files\UnreadableDxf;
 use Geodex\Core\Parts\GearParts;
+use Geodex\Core\Parts\Hole;
+use Geodex\Core\Parts\LaidSheet;
+use Geodex\Core\Parts\Layer;
+use Geodex\Core\Parts\PartDrawing;
 use Geodex\Core\Parts\PartDrawings;
 use Geodex\Core\Parts\PartFacts;
 use Geodex\Core\Parts\PartState;
+use Geodex\Core\Parts\PrinterScale;
+use Geodex\Core\Parts\RunningDimensions;
+use Geodex\Core\Parts\Stroke;
+use Geodex\Core\Shop\Shop;
 
 /** @param  array<string, mixed>  $given */
 function factsOf(string $tool, array $given): PartFacts
@@ -105,5 +118,82 @@ describe('what the running gear asks for', function (): void {
 
     it('is the sheet itself for an arch or a hole pattern, and nothing where nothing is made', function (): void {
         expect(GearParts::of('arch', 1, 'Crossmember', ['kind' => 'mitred'], [])?->tool)->toBe('arch')->and(GearParts::of('turning', 1, 'Circle', [], []))->toBeNull()->and(GearParts::of('link-cut', 1, 'Link', ['centres' => 800], ['tube' => null]))->toBeNull();
+    });
+});
+
+describe('marking out', function (): void {
+    it('measures every hole, bend and corner from two edges, and knows how good a line is', function (): void {
+        $drawing = PartDrawings::of('offset-contour', ['contour' => [[0, 0], [300, 0], [300, 100], [0, 100]], 'offset' => 0, 'windows' => [['at' => [250, 40], 'length' => 18, 'height' => 18, 'radius' => 9], ['at' => [60, 40], 'length' => 18, 'height' => 18, 'radius' => 9]]])[0];
+        $out = RunningDimensions::of($drawing, new Shop([]));
+        expect($out->marks[0]->what)->toBe('punch 1, ⌀ 18')->and($out->marks[0]->fromLeft)->toEqualWithDelta(60.0, 1e-9)->and($out->marks[0]->fromRight)->toEqualWithDelta(240.0, 1e-9)->and($out->marks[0]->fromHigh)->toEqualWithDelta(60.0, 1e-9)->and($out->marks[1]->fromLeft)->toEqualWithDelta(250.0, 1e-9)
+            ->and(count($out->marks))->toBe(2 + 4)->and($out->sigma)->toEqualWithDelta(0.433, 0.001)->and($out->between)->toEqualWithDelta(0.612, 0.001);
+    });
+
+    it('says which line is split and which is left', function (): void {
+        $lines = array_column(RunningDimensions::of(PartDrawings::of('press-brake', ['thickness' => 5, 'insideRadius' => 6, 'flanges' => [60, 90], 'bends' => [90], 'kFactor' => 0.42, 'length' => 200])[0], new Shop(['markerWidth' => 0.3]))->marks, 'line', 'what');
+        expect($lines)->toBe(['bend' => 'split', 'corner' => 'leave']);
+    });
+
+    it('leaves a curve of many edges to its template', function (): void {
+        $drawing = PartDrawings::of('cope', ['branch' => ['diameter' => 38, 'wall' => 2.5], 'header' => ['diameter' => 45], 'angle' => 60])[0];
+        expect(array_filter(RunningDimensions::of($drawing, new Shop([]))->marks, fn ($mark): bool => $mark->what === 'corner'))->toBe([]);
+    });
+});
+
+describe('a drawing with its side etched', function (): void {
+    it('keeps its lines, and its word readable in the mirror', function (): void {
+        $drawing = PartDrawings::of('piece', ['length' => 200, 'height' => 40])[0];
+        expect($drawing->etched('LEFT')->notes[0]->text)->toBe('LEFT')->and($drawing->etched('LEFT')->strokes)->toEqual($drawing->strokes)->and($drawing->etched('')->notes)->toBe([])->and($drawing->etched('LEFT')->reflected()->notes[0]->at[0])->toBeGreaterThan(0.0)->toBeLessThan(200.0);
+    });
+});
+
+describe('plates laid by hand', function (): void {
+    it('are told apart by exact distances', function (): void {
+        $piece = fn (float $x, float $y): Piece => Piece::of([[0.0, 0.0], [100.0, 0.0], [0.0, 100.0]])->moved($x, $y);
+        expect(LaidSheet::faults(['a' => $piece(10, 10), 'b' => $piece(120, 10)], 300, 200, 10, 5))->toBe([])
+            ->and(LaidSheet::faults(['a' => $piece(10, 10), 'b' => $piece(112, 10)], 300, 200, 10, 5))->toBe(['a' => 'too near to another', 'b' => 'too near to another'])
+            // Two triangles whose boxes overlap and who do not.
+            ->and(LaidSheet::faults(['a' => $piece(10, 10), 'b' => Piece::of([[0.0, 0.0], [100.0, 0.0], [0.0, 100.0]])->turned(180)->moved(120, 120)], 300, 200, 10, 5))->toBe([])
+            ->and(LaidSheet::faults(['a' => $piece(5, 10)], 300, 200, 10, 5))->toBe(['a' => 'over the border']);
+    });
+});
+
+describe('a printer', function (): void {
+    it('is corrected by true over measured, in each direction', function (): void {
+        $scale = PrinterScale::measured(178.2, 180.0, 250.0, 250.0);
+        expect($scale->across)->toEqualWithDelta(180 / 178.2, 1e-12)->and($scale->up)->toBe(1.0)->and($scale->isMeasured)->toBeTrue()->and(PrinterScale::unmeasured()->isMeasured)->toBeFalse();
+    });
+
+    it('that fitted the page is refused', function (float $across, float $up): void {
+        expect(fn () => PrinterScale::measured($across, 180.0, $up, 250.0))->toThrow(InvalidFields::class, 'tenth off');
+    })->with([[120.0, 250.0], [180.0, 0.0], [-180.0, 250.0], [180.0, 300.0]]);
+
+    it('leaves what the bar was read to, times the template over the bar', function (): void {
+        expect(PrinterScale::leaves(0.3, 100.0, 700.0))->toEqualWithDelta(2.1, 1e-9)->and(PrinterScale::leaves(0.3, 250.0, 700.0))->toEqualWithDelta(0.84, 1e-9);
+    });
+});
+
+describe('what a machine cannot cut', function (): void {
+    it('is named with its place', function (PartDrawing $drawing, ?float $thickness, string $says): void {
+        expect(implode(' ', CutFaults::of($drawing, $thickness)))->toContain($says);
+    })->with([
+        'an open cut' => [PartDrawing::of('x', [Stroke::through(Layer::Cut, [[0, 0], [100, 0], [100, 50]])]), null, 'does not close: it starts at 0.0, 0.0 and ends at 100.0, 50.0'], 'one that crosses itself' => [PartDrawing::of('x', [Stroke::through(Layer::Cut, [[0, 0], [100, 100], [100, 0], [0, 100]], isClosed: true)]), null, 'crosses'],
+        'two that meet' => [PartDrawing::of('x', [Stroke::box(Layer::Cut, 0, 0, 100, 100), Stroke::box(Layer::Inner, 90, 10, 110, 20)]), null, 'Two cuts meet at 100.0'], 'a hole too small' => [PartDrawing::of('x', [Stroke::box(Layer::Cut, 0, 0, 100, 100)], [new Hole(Layer::Inner, [50, 50], 8)]), 6.0, 'at least 9.0'],
+    ]);
+
+    it('is nothing in a sound drawing, nor in a hole that is drilled', function (): void {
+        expect(CutFaults::of(PartDrawing::of('x', [Stroke::box(Layer::Cut, 0, 0, 100, 100), Stroke::box(Layer::Inner, 10, 10, 20, 20)], [new Hole(Layer::Drill, [50, 50], 2)]), 6.0))->toBe([]);
+    });
+});
+
+describe('half the kerf in the geometry', function (): void {
+    it('puts outlines out and what is inside in', function (): void {
+        $drawing = PartDrawing::of('x', [Stroke::box(Layer::Cut, 0, 0, 100, 50), Stroke::box(Layer::Inner, 10, 10, 30, 30), Stroke::through(Layer::Bend, [[50, 0], [50, 50]])], [new Hole(Layer::Inner, [70, 25], 12)]);
+        $kerf = Kerf::in($drawing, 2.0);
+        expect($kerf->width)->toEqualWithDelta(102.0, 1e-9)->and(Contour::loopArea($kerf->cuts()[0]->edges))->toEqualWithDelta(18 * 18, 1e-6)->and($kerf->holes[0]->diameter)->toBe(10.0)->and(Contour::loopArea($kerf->cuts()[1]->edges))->toEqualWithDelta(100 * 50 + 300 + M_PI, 1e-6);
+    });
+
+    it('is refused where a cut is narrower than it', function (): void {
+        expect(fn () => Kerf::in(PartDrawing::of('x', [Stroke::box(Layer::Inner, 0, 0, 1, 50)]), 1.5))->toThrow(UnreadableDxf::class, 'narrower');
     });
 });

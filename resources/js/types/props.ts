@@ -311,6 +311,7 @@ export interface CutListProps {
     bars: CutBarProps[];
     isProven: boolean;
     trouble: string | null;
+    remarks: string[];
 }
 
 /** Where the rails may be cut; mm. */
@@ -682,6 +683,26 @@ export interface LoadsProps {
     trouble: TroubleProps | null;
 }
 
+/** A mark on a part, from its edges; mm. */
+export interface MarkProps {
+    what: string;
+    fromLeft: number | null;
+    fromRight: number | null;
+    fromLow: number | null;
+    fromHigh: number | null;
+    line: string;
+}
+
+/** How a drawing is marked out by square and rule; mm. */
+export interface MarkingProps {
+    drawing: string;
+    marks: MarkProps[];
+    half: number;
+    halfUp: number;
+    sigma: number;
+    between: number;
+}
+
 /** What is wrong with one reading if an explanation holds; mm, or degrees for an angle. */
 export interface MistakeProps {
     reading: string;
@@ -855,6 +876,7 @@ export interface PartProps {
     count: number;
     side: string;
     material: string;
+    used: string;
     stock: string;
     state: string;
     next: string[];
@@ -870,6 +892,8 @@ export interface PartProps {
     mirrorOf: string;
     hasMirror: boolean;
     firstArticle: FirstArticleProps | null;
+    points: Record<string, string>;
+    marking: MarkingProps[];
     by: string;
     at: string;
     revision: string;
@@ -882,6 +906,7 @@ export interface PartsProps {
     asked: AskedPartProps[];
     tools: ToolProps[];
     stock: string[];
+    surveyed: SurveyedPointProps[];
 }
 
 /** Somebody of the shop, as the owner sees them. */

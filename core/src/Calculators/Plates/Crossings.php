@@ -10,7 +10,7 @@ final readonly class Crossings
     /** @return list<array{float, float}> the places they share; of a stretch in common its ends */
     public static function of(Edge $a, Edge $b): array
     {
-        if (! self::mayMeet($a, $b, Edge::NEAR)) {
+        if ($a->box[0] > $b->box[2] + Edge::NEAR || $b->box[0] > $a->box[2] + Edge::NEAR || $a->box[1] > $b->box[3] + Edge::NEAR || $b->box[1] > $a->box[3] + Edge::NEAR) {
             return [];
         }
         $met = [];
@@ -42,13 +42,6 @@ final readonly class Crossings
         }
 
         return $least;
-    }
-
-    private static function mayMeet(Edge $a, Edge $b, float $gap): bool
-    {
-        [[$l, $b1, $r, $t], [$l2, $b2, $r2, $t2]] = [$a->box(), $b->box()];
-
-        return $l <= $r2 + $gap && $l2 <= $r + $gap && $b1 <= $t2 + $gap && $b2 <= $t + $gap;
     }
 
     /** @return list<array{float, float}> where their lines or circles cross */

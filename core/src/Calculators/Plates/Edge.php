@@ -15,8 +15,9 @@ final readonly class Edge
      * @param  array{float, float}  $to
      * @param  float  $bulge  tangent of a quarter of the turn of the arc, anticlockwise plus; 0 is straight
      * @param  array{float, float}  $centre  of an arc
+     * @param  array{float, float, float, float}  $box  that it lies in: left, low, right, high
      */
-    private function __construct(public array $from, public array $to, public float $bulge, public array $centre, public float $radius) {}
+    private function __construct(public array $from, public array $to, public float $bulge, public array $centre, public float $radius, public array $box) {}
 
     /**
      * @param  array{float, float}  $from
@@ -24,13 +25,16 @@ final readonly class Edge
      */
     public static function between(array $from, array $to, float $bulge = 0.0): self
     {
+        $box = [min($from[0], $to[0]), min($from[1], $to[1]), max($from[0], $to[0]), max($from[1], $to[1])];
         if (abs($bulge) < 1e-12) {
-            return new self($from, $to, 0.0, $from, INF);
+            return new self($from, $to, 0.0, $from, INF, $box);
         }
         [$dx, $dy] = [$to[0] - $from[0], $to[1] - $from[1]];
-        $aside = (1 - $bulge ** 2) / (4 * $bulge);
+        [$aside, $chord] = [(1 - $bulge ** 2) / (4 * $bulge), hypot($dx, $dy)];
+        // An arc of at most half a circle lies within its chord widened by its rise.
+        $rise = abs($bulge) * $chord / 2;
 
-        return new self($from, $to, $bulge, [($from[0] + $to[0]) / 2 - $aside * $dy, ($from[1] + $to[1]) / 2 + $aside * $dx], hypot($dx, $dy) * (1 + $bulge ** 2) / (4 * abs($bulge)));
+        return new self($from, $to, $bulge, [($from[0] + $to[0]) / 2 - $aside * $dy, ($from[1] + $to[1]) / 2 + $aside * $dx], $chord * (1 + $bulge ** 2) / (4 * abs($bulge)), [$box[0] - $rise, $box[1] - $rise, $box[2] + $rise, $box[3] + $rise]);
     }
 
     public function isArc(): bool
@@ -162,14 +166,5 @@ final readonly class Edge
         $sweep = $this->sweep() + $next->sweep();
 
         return $this->bulge * $next->bulge > 0.0 && abs($this->radius - $next->radius) < 1e-6 && abs($sweep) <= M_PI ? self::between($this->from, $next->to, tan($sweep / 4)) : null;
-    }
-
-    /** @return array{float, float, float, float} left, low, right, high */
-    public function box(): array
-    {
-        // An arc of at most half a circle lies within its chord widened by its rise.
-        $rise = abs($this->bulge) * hypot($this->to[0] - $this->from[0], $this->to[1] - $this->from[1]) / 2;
-
-        return [min($this->from[0], $this->to[0]) - $rise, min($this->from[1], $this->to[1]) - $rise, max($this->from[0], $this->to[0]) + $rise, max($this->from[1], $this->to[1]) + $rise];
     }
 }

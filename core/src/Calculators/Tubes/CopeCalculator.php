@@ -47,6 +47,7 @@ final readonly class CopeCalculator implements Calculator
         return [
             Result::length('blank', 'Cut the blank to'), Result::length('least', 'Cut, least from the foot'), Result::length('greatest', 'greatest'), Result::length('outerGap', 'Open outside, at most'), Result::length('innerGap', 'Open inside, at most'), Result::length('circumference', 'Template, round'),
             Result::group('holeSaw', 'Hole saw', [Result::length('diameter', 'diameter'), Result::number('fromSquare', 'set from square', '°'), Result::length('offset', 'beside the middle'), Result::length('depth', 'travels by')]),
+            Result::table('straight', 'By straight saw cuts alone', [Result::count('cuts', 'cuts'), Result::length('gap', 'open at most'), Result::table('planes', 'set from square, most cut at clock, from the foot there', [Result::number('fromSquare', 'from square', '°'), Result::number('clock', 'clock', '°'), Result::length('longest', 'cut')])]),
             Result::table('stations', 'Template', [Result::number('clock', 'clock', '°'), Result::length('wrap', 'round by'), Result::length('cut', 'cut'), Result::length('outer', 'outer face meets at'), Result::length('inner', 'inner face')]),
         ];
     }
@@ -75,7 +76,7 @@ final readonly class CopeCalculator implements Calculator
             }, range(0, $many - 1)),
             'least' => $least, 'greatest' => $greatest,
             'outerGap' => Cope::extremes(fn (float $clock): float => $cope->cut($clock) - $cope->outer($clock))[1], 'innerGap' => Cope::extremes(fn (float $clock): float => $cope->cut($clock) - $cope->inner($clock))[1],
-            'circumference' => M_PI * ($diameter + $paper), 'holeSaw' => $cope->holeSaw(), 'blank' => $this->blank($given->optional('nodeLength'), $least, $other),
+            'circumference' => M_PI * ($diameter + $paper), 'holeSaw' => $cope->holeSaw(), 'straight' => StraightCuts::of($cope, $diameter / 2), 'blank' => $this->blank($given->optional('nodeLength'), $least, $other),
         ];
     }
 

@@ -217,7 +217,7 @@ final class DxfReader
         $kept = [];
         foreach ($loops as $loop) {
             $area = Contour::loopArea($loop);
-            $key = sprintf('%.2f %.2f %.2f', abs($area), min(array_map(fn (Edge $one): float => $one->box()[0], $loop)), min(array_map(fn (Edge $one): float => $one->box()[1], $loop)));
+            $key = sprintf('%.2f %.2f %.2f', abs($area), min(array_map(fn (Edge $one): float => $one->box[0], $loop)), min(array_map(fn (Edge $one): float => $one->box[1], $loop)));
             if (abs($area) > 1e-3) {
                 $kept[$key] = $area > 0.0 ? $loop : array_map(fn (Edge $edge): Edge => $edge->reversed(), array_reverse($loop));
             }

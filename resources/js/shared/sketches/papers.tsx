@@ -196,3 +196,38 @@ export function StationContourSketch() {
         </Sheet>
     );
 }
+
+/** Braces between points, and a plane that stays free. */
+export function BracesSketch() {
+    return (
+        <Sheet label="Two braces from the rails to a hoop, alike left and right, over a line that has to stay free">
+            <Scribed d="M20 180H380M40 120H360" />
+            <Steel d="M90 178V60Q90 40 110 40H290Q310 40 310 60V178H300V60Q300 50 290 50H110Q100 50 100 60V178Z" />
+            <Marked d="M95 70L40 178M305 70L360 178" />
+            <Label at={[200, 112]}>stays free</Label>
+            <Label at={[44, 206]} marked>
+                left
+            </Label>
+            <Label at={[356, 206]} marked>
+                its mate
+            </Label>
+        </Sheet>
+    );
+}
+
+/** A plate in sections. */
+export function PlateSectionsSketch() {
+    return (
+        <Sheet label="A long plate in three sections that lap over each other, clear of a hole">
+            <Steel d="M20 90H160V130H20ZM140 100H280V140H140ZM260 90H380V130H260Z" />
+            <Marked d="M140 84V146M160 84V146M260 84V146M280 84V146" />
+            <Scribed d="M206 120a8 8 0 1 0 16 0a8 8 0 1 0 -16 0" />
+            <Label at={[150, 170]} marked>
+                lap
+            </Label>
+            <Label at={[270, 170]} marked>
+                lap
+            </Label>
+        </Sheet>
+    );
+}

@@ -1,23 +1,26 @@
 import { useState, type ChangeEvent } from 'react';
+import { HandContour } from '@/features/parts/components/hand-contour';
 import { PartForm } from '@/features/parts/components/part-form';
 import { send } from '@/shared/lib/http';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
 import { Select } from '@/shared/ui/select';
 import { Trouble } from '@/shared/ui/trouble';
-import type { PartsProps, PlateOutlineProps, ToolProps } from '@/types/props';
+import type { PartsProps, PlateOutlineProps, SurveyedPointProps, ToolProps } from '@/types/props';
 
 interface Props {
     job: number;
     tools: ToolProps[];
     stock: string[];
+    surveyed: SurveyedPointProps[];
     onKept: (parts: PartsProps) => void;
 }
 
 /** A part that nothing asks for: by a calculator, or a plate out of a DXF file. */
-export function AddPart({ job, tools, stock, onKept }: Props) {
+export function AddPart({ job, tools, stock, surveyed, onKept }: Props) {
     const [name, setName] = useState(tools[0]?.name ?? '');
     const [open, setOpen] = useState<{ tool: ToolProps; values: Record<string, unknown>; notes: string[] } | null>(null);
+    const [isByHand, setByHand] = useState(false);
     const [trouble, setTrouble] = useState<string | null>(null);
     const start = (tool: ToolProps | undefined, values: Record<string, unknown> = {}, notes: string[] = []) => {
         setTrouble(null);
@@ -38,6 +41,19 @@ export function AddPart({ job, tools, stock, onKept }: Props) {
             );
         else if (answer.state !== 'nothing') setTrouble(answer.message);
     };
+    const plate = tools.find((tool) => tool.name === 'offset-contour');
+    if (isByHand) {
+        return (
+            <HandContour
+                surveyed={surveyed}
+                onDone={(contour) => {
+                    setByHand(false);
+                    start(plate, { contour, offset: 0 });
+                }}
+                onClose={() => setByHand(false)}
+            />
+        );
+    }
     if (open) {
         return (
             <div className="grid gap-3">
@@ -48,6 +64,7 @@ export function AddPart({ job, tools, stock, onKept }: Props) {
                     values={open.values}
                     part={null}
                     stock={stock}
+                    surveyed={surveyed}
                     onKept={(parts) => {
                         onKept(parts);
                         setOpen(null);
@@ -67,6 +84,7 @@ export function AddPart({ job, tools, stock, onKept }: Props) {
                     onChange={setName}
                 />
                 <Button onClick={() => start(tools.find((tool) => tool.name === name))}>Draw it</Button>
+                <Button onClick={() => setByHand(true)}>Draw a plate by hand</Button>
                 <label className="inline-flex min-h-11 cursor-pointer items-center border border-transparent px-2 underline decoration-line underline-offset-4 focus-within:outline-3">
                     A plate out of a DXF file
                     <input type="file" accept=".dxf" className="sr-only" onChange={(event) => void read(event)} />

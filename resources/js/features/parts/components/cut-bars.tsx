@@ -42,6 +42,11 @@ export function CutBars({ job, list, canWork, onSawn }: Props) {
                     length after the last cut, from the fresh end. Cut on the waste side of the mark.
                 </p>
             )}
+            {list.remarks.map((remark) => (
+                <p key={remark} className="text-soft">
+                    {remark}
+                </p>
+            ))}
             {waiting.length > 0 && (
                 <p className="text-soft">
                     Waiting for a first article: {waiting.map((one) => `${one.title}, ${one.all - one.now} more`).join('; ')}.

@@ -5,10 +5,10 @@ import { path } from '@/shared/lib/path';
 import { typedValues } from '@/shared/lib/typed';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
-import { FieldInputs } from '@/shared/ui/field-inputs';
+import { FieldInputs, Surveyed } from '@/shared/ui/field-inputs';
 import { Segmented } from '@/shared/ui/segmented';
 import { Trouble } from '@/shared/ui/trouble';
-import type { PartProps, PartsProps, ToolProps } from '@/types/props';
+import type { PartProps, PartsProps, SurveyedPointProps, ToolProps } from '@/types/props';
 
 interface Props {
     job: number;
@@ -19,6 +19,8 @@ interface Props {
     part: PartProps | null;
     /** Names on the rack. */
     stock: string[];
+    /** Points to take places from. */
+    surveyed: SurveyedPointProps[];
     onKept: (parts: PartsProps) => void;
     onClose: () => void;
 }
@@ -30,7 +32,7 @@ const SIDES = [
 ];
 
 /** What a part is worked out of, and what it is made of. */
-export function PartForm({ job, tool, values: known, part, stock, onKept, onClose }: Props) {
+export function PartForm({ job, tool, values: known, part, stock, surveyed, onKept, onClose }: Props) {
     const { unit } = useUnits();
     const [typedIn] = useState(unit);
     const [values, setValues] = useState<Record<string, unknown>>(() => typedValues(tool.fields, known, unit));
@@ -40,7 +42,9 @@ export function PartForm({ job, tool, values: known, part, stock, onKept, onClos
         side: part?.side ?? 'either',
         material: part?.material ?? '',
         stock: part?.stock ?? '',
+        used: part?.used ?? '',
     });
+    const [points, setPoints] = useState<Record<string, string>>({ ...part?.points });
     const [isCorrection, setCorrection] = useState(part?.state === 'first article');
     const [refusal, setRefusal] = useState<{ message: string; fields: Record<string, string> } | null>(null);
     const [busy, setBusy] = useState(false);
@@ -48,7 +52,7 @@ export function PartForm({ job, tool, values: known, part, stock, onKept, onClos
     const keep = async (event: FormEvent) => {
         event.preventDefault();
         setBusy(true);
-        const body = { tool: tool.name, unit: typedIn, values, ...head, isCorrection };
+        const body = { tool: tool.name, unit: typedIn, values, points, ...head, isCorrection };
         const answer =
             part === null
                 ? await send<PartsProps>('POST', path('parts.keep', { job }), body)
@@ -98,6 +102,13 @@ export function PartForm({ job, tool, values: known, part, stock, onKept, onClos
                     onChange={(event) => put('material')(event.target.value)}
                     error={refusal?.fields.material}
                 />
+                <Field
+                    label="Where it is used"
+                    value={head.used}
+                    maxLength={120}
+                    onChange={(event) => put('used')(event.target.value)}
+                    error={refusal?.fields.used}
+                />
             </div>
             <datalist id="stock-names">
                 {stock.map((name) => (
@@ -105,7 +116,21 @@ export function PartForm({ job, tool, values: known, part, stock, onKept, onClos
                 ))}
             </datalist>
             <Segmented label="Side" value={head.side} choices={SIDES} onChange={put('side')} />
-            <FieldInputs fields={tool.fields} unit={typedIn} values={values} onChange={setValues} errors={refusal?.fields ?? {}} />
+            <Surveyed
+                value={{
+                    points: surveyed,
+                    taken: points,
+                    take: (at, point) =>
+                        setPoints((all) => ({
+                            ...Object.fromEntries(Object.entries(all).filter(([one]) => one !== at)),
+                            ...(point !== null && { [at]: point }),
+                        })),
+                    forget: (within) =>
+                        setPoints((all) => Object.fromEntries(Object.entries(all).filter(([at]) => !at.startsWith(within)))),
+                }}
+            >
+                <FieldInputs fields={tool.fields} unit={typedIn} values={values} onChange={setValues} errors={refusal?.fields ?? {}} />
+            </Surveyed>
             {part?.state === 'first article' && (
                 <label className="flex min-h-11 items-center gap-3">
                     <input

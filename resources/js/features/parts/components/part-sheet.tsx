@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { PartFiles } from '@/features/parts/components/part-files';
 import { PartForm } from '@/features/parts/components/part-form';
 import { PartsPages } from '@/features/parts/components/parts-pages';
+import { MarkingOut } from '@/features/parts/components/marking-out';
 import { PartSteps } from '@/features/parts/components/part-steps';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
@@ -59,6 +60,7 @@ export function PartSheet({ job, initial, id, paper }: Props) {
                     {part.made}. {part.count} of it, {part.side === 'either' ? 'either side' : `${part.side} side`}
                     {part.stock && `, of ${part.stock}`}
                     {part.material && `, ${part.material}`}
+                    {part.used && `, for ${part.used}`}
                     {part.mass !== null && <span className="whitespace-nowrap tabular-nums">, {part.mass.toFixed(2)} kg each</span>}
                     {part.centre && (
                         <span className="whitespace-nowrap tabular-nums">
@@ -94,6 +96,7 @@ export function PartSheet({ job, initial, id, paper }: Props) {
                     values={part.values}
                     part={part}
                     stock={parts.stock}
+                    surveyed={parts.surveyed}
                     onKept={(kept) => {
                         setParts(kept);
                         setOpen(false);
@@ -131,6 +134,7 @@ export function PartSheet({ job, initial, id, paper }: Props) {
                     </div>
                 )}
             </div>
+            <MarkingOut marking={part.marking} />
         </div>
     );
 }
