@@ -18,8 +18,6 @@ async function open(options = {}) {
 const { page, take } = await open();
 await page.goto(`${url}/login`);
 await logIn(page, 'owner');
-await page.goto(`${url}/workshop`);
-await take('workshop');
 await page.goto(`${url}/people`);
 await page.getByLabel('Name', { exact: true }).fill('Anna Reed');
 await page.getByLabel('Mail address').fill('anna@slate-yard.example');
@@ -66,11 +64,17 @@ const sheet = async (link, ready, name) => {
 };
 await sheet('Frame', 'moment at yield', 'frame');
 await sheet('Where to cut', 'Where it may be cut', 'where-to-cut');
-await sheet('Loads', 'On the axles', 'loads');
 await sheet('Joint', 'Sleeve and outer plate', 'joint');
 await page.getByRole('link', { name: /^Running gear/ }).click();
 await page.getByText('Tube to add').waitFor();
 await take('driveline');
+await page.getByRole('link', { name: /^Parts/ }).click();
+await page.getByRole('link', { name: 'Body bracket' }).click();
+await page.getByText('As large as life').waitFor();
+await take('part');
+await page.getByRole('link', { name: 'Cut list' }).click();
+await page.getByText('No other way takes less').first().waitFor();
+await take('cut-list');
 await page.getByRole('link', { name: /^Report/ }).click();
 await page.frameLocator('iframe').getByText('Log of readings').waitFor();
 await take('report');
