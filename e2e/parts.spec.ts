@@ -15,45 +15,50 @@ async function partsOf(page: Page, title: string): Promise<string> {
     return job;
 }
 
-test('from the plan to a file for the cutter and back', async ({ page }) => {
-    const job = await partsOf(page, 'Parts of a stretch');
-    await page.getByRole('button', { name: /^Take Insert/ }).click();
-    await page.getByText('Other ways of joining that hold').click();
-    await page
-        .getByRole('button', { name: /^Take .*plate/i })
-        .first()
-        .click();
-    await expect(page.getByRole('row', { name: /plate with weld land/ }).first()).toBeVisible();
-    const plate = page.getByRole('row', { name: /plate with weld land/ }).first();
-    await plate.getByRole('link').click();
-    await expect(page.getByText('stays locked until')).toBeVisible();
-    await page.getByLabel('What was corrected on the first one').fill('Corner 2 mm rounder');
-    await page.getByRole('button', { name: 'The first one fits: sign it off' }).click();
-    await expect(page.getByText(/First one tried by .*Corner 2 mm rounder/)).toBeVisible();
-    const [file] = await Promise.all([
-        page.waitForEvent('download'),
-        page.getByRole('link', { name: 'DXF' }).click(),
-    ]);
-    expect(file.suggestedFilename()).toMatch(/\.dxf$/);
-    const drawn = readFileSync(await file.path());
-    expect(drawn.toString()).toContain('LWPOLYLINE');
-    await page.getByRole('button', { name: 'Mirror it for the other side' }).click();
-    await page.getByRole('button', { name: 'To its mirror image' }).click();
-    await expect(page.getByText(/Mirror image of .*turned over/)).toBeVisible();
+for (const [width, height] of [
+    [1280, 800],
+    [390, 844],
+] as const)
+    test(`from the plan to a file for the cutter and back, ${width} px wide`, async ({ page }) => {
+        await page.setViewportSize({ width, height });
+        const job = await partsOf(page, `Parts of a stretch ${width}`);
+        await page.getByRole('button', { name: /^Take Insert/ }).click();
+        await page.getByText('Other ways of joining that hold').click();
+        await page
+            .getByRole('button', { name: /^Take .*plate/i })
+            .first()
+            .click();
+        await expect(page.getByRole('row', { name: /plate with weld land/ }).first()).toBeVisible();
+        const plate = page.getByRole('row', { name: /plate with weld land/ }).first();
+        await plate.getByRole('link').click();
+        await expect(page.getByText('stays locked until')).toBeVisible();
+        await page.getByLabel('What was corrected on the first one').fill('Corner 2 mm rounder');
+        await page.getByRole('button', { name: 'The first one fits: sign it off' }).click();
+        await expect(page.getByText(/First one tried by .*Corner 2 mm rounder/)).toBeVisible();
+        const [file] = await Promise.all([
+            page.waitForEvent('download'),
+            page.getByRole('link', { name: 'DXF' }).click(),
+        ]);
+        expect(file.suggestedFilename()).toMatch(/\.dxf$/);
+        const drawn = readFileSync(await file.path());
+        expect(drawn.toString()).toContain('LWPOLYLINE');
+        await page.getByRole('button', { name: 'Mirror it for the other side' }).click();
+        await page.getByRole('button', { name: 'To its mirror image' }).click();
+        await expect(page.getByText(/Mirror image of .*turned over/)).toBeVisible();
 
-    await page.goto(`${job}/parts`);
-    await page
-        .getByLabel('A plate out of a DXF file')
-        .setInputFiles({ name: 'plate.dxf', mimeType: 'image/vnd.dxf', buffer: drawn });
-    const form = page.getByRole('form', { name: /a part$/ });
-    await form.getByLabel('What it is called').fill('Plate out of a file');
-    await form.getByRole('button', { name: 'Work it out and keep it' }).click();
-    await expect(page.getByRole('link', { name: 'Plate out of a file' })).toBeVisible();
-    await page
-        .getByLabel('A plate out of a DXF file')
-        .setInputFiles({ name: 'none.dxf', mimeType: 'image/vnd.dxf', buffer: Buffer.from('nonsense') });
-    await expect(page.getByText('No DXF file, or nothing is drawn in it.')).toBeVisible();
-});
+        await page.goto(`${job}/parts`);
+        await page
+            .getByLabel('A plate out of a DXF file')
+            .setInputFiles({ name: 'plate.dxf', mimeType: 'image/vnd.dxf', buffer: drawn });
+        const form = page.getByRole('form', { name: /a part$/ });
+        await form.getByLabel('What it is called').fill('Plate out of a file');
+        await form.getByRole('button', { name: 'Work it out and keep it' }).click();
+        await expect(page.getByRole('link', { name: 'Plate out of a file' })).toBeVisible();
+        await page
+            .getByLabel('A plate out of a DXF file')
+            .setInputFiles({ name: 'none.dxf', mimeType: 'image/vnd.dxf', buffer: Buffer.from('nonsense') });
+        await expect(page.getByText('No DXF file, or nothing is drawn in it.')).toBeVisible();
+    });
 
 test('a part says what changed since it was taken, and is taken over', async ({ page }) => {
     const job = await partsOf(page, 'Parts gone stale');

@@ -126,6 +126,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/jobs/{job}/parts/nest', [NestController::class, 'update'])->name('nest.lay');
     Route::delete('/jobs/{job}/parts/nest', [NestController::class, 'destroy'])->name('nest.anew');
     Route::get('/jobs/{job}/parts/nest/{sheet}/{number}.dxf', [NestController::class, 'dxf'])->whereNumber('number')->name('nest.dxf');
+    Route::post('/jobs/{job}/parts/nest/{sheet}/{number}', [NestController::class, 'cut'])->whereNumber('number')->name('nest.cut');
     Route::get('/jobs/{job}/parts/photo', [PictureController::class, 'index'])->name('photo');
     Route::post('/jobs/{job}/parts/photo', [PictureController::class, 'store'])->name('photo.keep');
     Route::get('/jobs/{job}/parts/photo/{picture}.jpg', [PictureController::class, 'show'])->name('picture');

@@ -35,7 +35,7 @@ final readonly class Nest
         }
         $nests = [];
         foreach ($groups as $stock => $parts) {
-            $sheets = array_values($job->workshop->stock()->whereNotNull('width')->where('stock', $stock)->get()->all());
+            $sheets = array_values($job->workshop->stock()->whereNotNull('width')->where('stock', $stock)->get()->filter(fn (StockItem $one): bool => $one->count !== 0)->all());
             $nests[] = self::one((string) $stock, $parts, $sheets, $job->nest ?? []);
         }
 
@@ -65,7 +65,7 @@ final readonly class Nest
         $bridge = max(self::KERF + 2.0, $thickness);
         try {
             $told = Told::of(Calculators::run('nest', [
-                'sheets' => array_map(fn (StockItem $sheet): array => ['id' => (string) $sheet->id, 'width' => $sheet->length, 'height' => $sheet->width, ...($sheet->count === null ? [] : ['count' => max(1, $sheet->count)])], $sheets),
+                'sheets' => array_map(fn (StockItem $sheet): array => ['id' => (string) $sheet->id, 'width' => $sheet->length, 'height' => $sheet->width, ...($sheet->count === null ? [] : ['count' => $sheet->count])], $sheets),
                 'parts' => array_map(fn (NestedPart $one): array => ['id' => (string) $one->part, 'outline' => $one->outline, 'count' => $one->count], $parts), 'border' => self::BORDER, 'kerf' => self::KERF, 'thickness' => $thickness,
             ]));
         } catch (CoreFailure $failure) {

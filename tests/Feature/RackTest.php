@@ -121,6 +121,16 @@ describe('plates on sheets', function () {
         expect(collect($this->deleteJson("$this->at/nest")->assertOk()->json('0.sheets.0.pieces'))->contains('isByHand', true))->toBeFalse();
     });
 
+    it('that were cut take their sheet off the rack, and give the strip above them back', function () {
+        ($this->plate)(1);
+        $this->job->parts()->update(['state' => 'released']);
+        $this->job->workshop->stock()->update(['count' => 1]);
+        $sheet = $this->get("$this->at/nest")->inertiaProps('nests.0.sheets.0.sheet');
+        expect($this->postJson("$this->at/nest/$sheet/1")->assertOk()->json())->toBe([])->and($this->job->parts()->first()->state->value)->toBe('cut');
+        expect($this->job->workshop->stock()->get()->map(fn ($one): array => [$one->length, $one->width, $one->count, $one->is_remnant])->all())->toEqual([[1000.0, 500.0, 0, false], [1000.0, 500.0 - 10 - 220 - 10, 1, true]]);
+        $this->postJson("$this->at/nest/$sheet/1")->assertNotFound();
+    });
+
     it('that find no room are named', function () {
         $this->job->workshop->stock()->update(['count' => 1]);
         ($this->plate)(9);

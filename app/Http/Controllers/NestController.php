@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Parts\CutSheet;
 use App\Http\Props\JobProps;
 use App\Http\Props\NestedStockProps;
 use App\Http\Requests\NestRequest;
@@ -51,6 +52,15 @@ final class NestController extends Controller
         $job->update(['nest' => null]);
 
         return new JsonResponse($this->nests($job));
+    }
+
+    /** One sheet was cut: it leaves the rack, what is left of it goes back. */
+    public function cut(Job $job, string $sheet, int $number, CutSheet $cut): JsonResponse
+    {
+        $this->authorize('work', $job);
+        $cut->handle($job, $sheet, $number);
+
+        return new JsonResponse($this->nests($job->refresh()));
     }
 
     /** One sheet as a file for the machine: only where everything on it lies right. */

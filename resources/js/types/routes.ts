@@ -70,6 +70,7 @@ export const routes = {
     movement: '/jobs/{job}/surveys/{survey}/movement/{since}',
     nest: '/jobs/{job}/parts/nest',
     'nest.anew': '/jobs/{job}/parts/nest',
+    'nest.cut': '/jobs/{job}/parts/nest/{sheet}/{number}',
     'nest.dxf': '/jobs/{job}/parts/nest/{sheet}/{number}.dxf',
     'nest.lay': '/jobs/{job}/parts/nest',
     papers: '/jobs/{job}/plan/papers',

@@ -1,3 +1,5 @@
+import { Link } from '@inertiajs/react';
+import { path } from '@/shared/lib/path';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
 import type { MarkingProps, MarkProps } from '@/types/props';
@@ -17,6 +19,17 @@ export function MarkingOut({ marking }: { marking: MarkingProps[] }) {
     return (
         <details className="border-t border-line pt-2">
             <summary className="min-h-11 content-center font-head text-2xl font-semibold">Marking out</summary>
+            <p className="text-soft">
+                Not within reach of a square:{' '}
+                <Link className="underline underline-offset-4" href={path('tool', { tool: 'two-tape' })}>
+                    two tapes from holes
+                </Link>
+                , with a third as check. Over a cut:{' '}
+                <Link className="underline underline-offset-4" href={path('tool', { tool: 'gauge-length' })}>
+                    a gauge length
+                </Link>
+                .
+            </p>
             {shown.map((one) => (
                 <div
                     key={one.drawing}

@@ -11,7 +11,7 @@ import type { JobProps, NestedStockProps } from '@/types/props';
 export function NestBench({ job, initial }: { job: JobProps; initial: NestedStockProps[] }) {
     const [nests, setNests] = useState(initial);
     const [trouble, setTrouble] = useState<string | null>(null);
-    const ask = async (method: 'PUT' | 'DELETE', to: string, body: unknown) => {
+    const ask = async (method: 'PUT' | 'POST' | 'DELETE', to: string, body: unknown) => {
         const answer = await send<NestedStockProps[]>(method, to, body);
         if (answer.state === 'ok') setNests(answer.body);
         setTrouble(answer.state === 'ok' || answer.state === 'nothing' ? null : answer.message);
@@ -37,7 +37,14 @@ export function NestBench({ job, initial }: { job: JobProps; initial: NestedStoc
                         <Trouble title="No room left">{nest.unplaced.join(', ')}: put another sheet on the rack.</Trouble>
                     )}
                     {nest.sheets.map((sheet) => (
-                        <NestedSheet key={`${sheet.sheet} ${sheet.number}`} job={job.id} sheet={sheet} canWork={job.can.work} onLay={lay} />
+                        <NestedSheet
+                            key={`${sheet.sheet} ${sheet.number}`}
+                            job={job.id}
+                            sheet={sheet}
+                            canWork={job.can.work}
+                            onLay={lay}
+                            onCut={() => void ask('POST', path('nest.cut', { job: job.id, sheet: sheet.sheet, number: sheet.number }), {})}
+                        />
                     ))}
                 </section>
             ))}

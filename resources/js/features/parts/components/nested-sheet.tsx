@@ -2,6 +2,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
 import { path } from '@/shared/lib/path';
+import { Button } from '@/shared/ui/button';
 import type { LaidPieceProps, NestedSheetProps } from '@/types/props';
 
 export interface Laid {
@@ -17,13 +18,14 @@ interface Props {
     sheet: NestedSheetProps;
     canWork: boolean;
     onLay: (laid: Laid) => void;
+    onCut: () => void;
 }
 
 const STEP = 10;
 const FINE = 1;
 
 /** A sheet from above. A plate is dragged, or moved by arrows and turned by R where it has the focus; whether it runs into something is said when it is put down. */
-export function NestedSheet({ job, sheet, canWork, onLay }: Props) {
+export function NestedSheet({ job, sheet, canWork, onLay, onCut }: Props) {
     const { unit, denominator } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
     const [drag, setDrag] = useState<{ key: string; from: [number, number]; by: [number, number] } | null>(null);
@@ -132,6 +134,11 @@ export function NestedSheet({ job, sheet, canWork, onLay }: Props) {
                     );
                 })}
             </svg>
+            {canWork && faults.length === 0 && (
+                <Button className="mt-2" onClick={onCut}>
+                    Cut: take this sheet off the rack and put the rest of it back
+                </Button>
+            )}
         </figure>
     );
 }

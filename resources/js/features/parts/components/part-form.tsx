@@ -1,4 +1,5 @@
 import { useState, type FormEvent } from 'react';
+import { useDrawn } from '@/features/parts/hooks/use-drawn';
 import { useUnits } from '@/shared/hooks/units';
 import { send } from '@/shared/lib/http';
 import { path } from '@/shared/lib/path';
@@ -48,6 +49,7 @@ export function PartForm({ job, tool, values: known, part, stock, surveyed, onKe
     const [isCorrection, setCorrection] = useState(part?.state === 'first article');
     const [refusal, setRefusal] = useState<{ message: string; fields: Record<string, string> } | null>(null);
     const [busy, setBusy] = useState(false);
+    const drawings = useDrawn(tool, typedIn, values);
     const put = (name: keyof typeof head) => (value: string) => setHead((all) => ({ ...all, [name]: value }));
     const keep = async (event: FormEvent) => {
         event.preventDefault();
@@ -131,6 +133,16 @@ export function PartForm({ job, tool, values: known, part, stock, surveyed, onKe
             >
                 <FieldInputs fields={tool.fields} unit={typedIn} values={values} onChange={setValues} errors={refusal?.fields ?? {}} />
             </Surveyed>
+            {drawings.length > 0 && (
+                <figure className="sticky bottom-2 justify-self-end border border-line bg-white">
+                    <img
+                        src={drawings[0]?.source}
+                        alt={`As typed: ${drawings[0]?.name}`}
+                        className="max-h-56 max-w-full object-contain p-2"
+                    />
+                    <figcaption className="bg-paper px-2 text-sm text-soft">as typed</figcaption>
+                </figure>
+            )}
             {part?.state === 'first article' && (
                 <label className="flex min-h-11 items-center gap-3">
                     <input
