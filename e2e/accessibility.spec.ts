@@ -31,6 +31,7 @@ const ADDRESSES = [
     '/jobs/1/parts/cut-list',
     '/jobs/1/parts/nest',
     '/jobs/1/parts/photo',
+    '/jobs/1/run',
     '/tools/train',
     '/jobs/3/reference',
     '/jobs/3/surveys/before/findings',

@@ -30,6 +30,7 @@ use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReadingTableController;
 use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\ReportController;
+use App\Http\Controllers\RunController;
 use App\Http\Controllers\SawController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\SurveyController;
@@ -140,6 +141,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/jobs/{job}/parts/{part}/template.pdf', [PartFileController::class, 'template'])->name('parts.template');
     Route::get('/jobs/{job}/parts/{part}/{drawing}.dxf', [PartFileController::class, 'dxf'])->whereNumber('drawing')->name('parts.dxf');
     Route::get('/jobs/{job}/parts/{part}/{drawing}.svg', [PartFileController::class, 'svg'])->whereNumber('drawing')->name('parts.svg');
+    Route::post('/jobs/{job}/run/log', [RunController::class, 'store'])->name('run.log');
+    Route::post('/jobs/{job}/run/steps', [RunController::class, 'addStep'])->name('run.add');
+    Route::delete('/jobs/{job}/run/steps/{step}', [RunController::class, 'removeStep'])->name('run.remove');
     Route::get('/jobs/{job}/frame', [ChassisController::class, 'show'])->name('chassis');
     Route::put('/jobs/{job}/frame', [ChassisController::class, 'update'])->name('chassis.save');
     Route::post('/jobs/{job}/frame/quick', [ChassisController::class, 'quick'])->name('chassis.quick');

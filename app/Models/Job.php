@@ -31,15 +31,16 @@ use Illuminate\Support\Carbon;
  * @property ?string $plan_from  code of the survey that the plan starts from; null for the chart
  * @property ?array{crossing: array<string, string>, ticked: list<string>} $plan_along  what crosses a cut, by name with its change, and what of it was seen to
  * @property ?array<string, array{at: array{float, float}, rotation: float, sheet: string, sheetNumber: int}> $nest  where parts were laid by hand
+ * @property ?list<array{id: string, title: string, minutes: float, needs: list<string>}> $own_steps  of the run sheet
  * @property Workshop $workshop
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
  */
 final class Job extends Model
 {
-    protected $fillable = ['workshop_id', 'title', 'vehicle', 'plate', 'frame_number', 'odometer', 'customer_reference', 'notes', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread', 'plan_from', 'nest'];
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'plate', 'frame_number', 'odometer', 'customer_reference', 'notes', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread', 'plan_from', 'nest', 'own_steps'];
 
-    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'plan_spread' => 'array', 'archived_at' => 'datetime', 'nest' => 'array'];
+    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'plan_spread' => 'array', 'archived_at' => 'datetime', 'nest' => 'array', 'own_steps' => 'array'];
 
     /** How many points it has, counted in a list or read. */
     public function pointCount(): int
@@ -110,6 +111,12 @@ final class Job extends Model
     public function parts(): HasMany
     {
         return $this->hasMany(Part::class)->orderBy('id');
+    }
+
+    /** @return HasMany<LogEntry, $this> */
+    public function logEntries(): HasMany
+    {
+        return $this->hasMany(LogEntry::class)->orderBy('id');
     }
 
     /** @return HasMany<Picture, $this> */

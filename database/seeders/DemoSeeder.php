@@ -13,8 +13,10 @@ use App\Actions\Parts\MovePart;
 use App\Actions\Plan\SavePlan;
 use App\Actions\Plan\SwitchVariant;
 use App\Actions\Reference\AddSource;
+use App\Actions\RunSheet\RecordEntry;
 use App\Documents\AskedParts;
 use App\Documents\PlannedJob;
+use App\Documents\RunOfJob;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Workshop;
@@ -97,7 +99,7 @@ final class DemoSeeder extends Seeder
 
     private const JOBS = ['mobile-library', 'beach-tender', 'trailer-tug'];
 
-    public function __construct(private readonly ImportJob $import, private readonly JobReader $reader, private readonly AddSource $sources, private readonly CheckInstrument $checks, private readonly SavePlan $plans, private readonly SwitchVariant $variants, private readonly KeepWorksheet $sheets, private readonly KeepPart $parts, private readonly MovePart $steps, private readonly MirrorPart $mirror) {}
+    public function __construct(private readonly ImportJob $import, private readonly JobReader $reader, private readonly AddSource $sources, private readonly CheckInstrument $checks, private readonly SavePlan $plans, private readonly SwitchVariant $variants, private readonly KeepWorksheet $sheets, private readonly KeepPart $parts, private readonly MovePart $steps, private readonly MirrorPart $mirror, private readonly RecordEntry $log) {}
 
     public function run(): void
     {
@@ -116,6 +118,7 @@ final class DemoSeeder extends Seeder
         }
         $this->parts($jobs[0]->refresh(), $users[0], self::LIBRARY_PARTS);
         $this->parts($jobs[1]->refresh(), $users[0], self::TENDER_PARTS);
+        $this->underWay($jobs[0], $users[0]);
         $this->sister($jobs[2]);
         $this->instruments($workshop);
     }
@@ -151,6 +154,18 @@ final class DemoSeeder extends Seeder
                 $this->steps->handle($part, $by, PartState::FirstArticle, 'Window 2 mm lower: the bolt head fouled its edge.');
             }
         }
+    }
+
+    /** The mobile library is on its bench and posts, its lines are out, and somebody is about to cut. */
+    private function underWay(Job $job, User $by): void
+    {
+        $run = RunOfJob::of($job->refresh());
+        foreach ($run->steps as $step) {
+            if (in_array($step->kind, ['survey', 'make-safe', 'bench', 'support', 'strip', 'first-article'], true)) {
+                $this->log->handle($job, $by, "demo-$step->id", $step->id, 'done', '', null, true);
+            }
+        }
+        $this->log->handle($job, $by, 'demo-note-posts', 'posts', 'note', 'Rear posts on packing of 12 mm: the floor falls away there.', null, false);
     }
 
     /** The trailer tug has no chart: it is held against its mirror image, and its sister stands ready as a reference. */

@@ -61,7 +61,7 @@ beforeEach(function () {
 describe('the rail of stages', function () {
     it('waits where there is nothing to see yet', function () {
         expect(stagesOf($this->jobFrom($this->user, smallJob([]))))->toBe([
-            'bench' => 'open', 'reference' => 'done', 'survey' => 'open', 'findings' => 'waiting', 'plan' => 'open', 'driveline' => 'open', 'parts' => 'open', 'report' => 'waiting',
+            'bench' => 'open', 'reference' => 'done', 'survey' => 'open', 'findings' => 'waiting', 'plan' => 'open', 'driveline' => 'open', 'parts' => 'open', 'run' => 'open', 'report' => 'waiting',
         ]);
     });
 
@@ -81,7 +81,7 @@ describe('the rail of stages', function () {
             'driveline' => ['shaft' => $shaft],
         ]));
         expect(stagesOf($job))->toBe([
-            'bench' => 'open', 'reference' => 'done', 'survey' => 'done', 'findings' => 'done', 'plan' => 'done', 'driveline' => 'done', 'parts' => 'open', 'report' => 'open',
+            'bench' => 'open', 'reference' => 'done', 'survey' => 'done', 'findings' => 'done', 'plan' => 'done', 'driveline' => 'done', 'parts' => 'open', 'run' => 'open', 'report' => 'open',
         ]);
     });
 });

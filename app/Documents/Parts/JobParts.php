@@ -10,6 +10,6 @@ final readonly class JobParts
     /** @return list<JobPart> */
     public static function all(): array
     {
-        return [new HeadPart, new AboutPart, new PointsPart, new SurveysPart, new ReferencesPart, new BenchPart, new FramePart, new PlanPart, new DrivelinePart, new GearPart, new PartsPart];
+        return [new HeadPart, new AboutPart, new PointsPart, new SurveysPart, new ReferencesPart, new BenchPart, new FramePart, new PlanPart, new DrivelinePart, new GearPart, new PartsPart, new RunPart];
     }
 }

@@ -23,6 +23,7 @@ use Geodex\Core\Plan\Windows\HoleClearance;
 use Geodex\Core\Plan\Windows\ShaftClearance;
 use Geodex\Core\Plan\Windows\StraightLength;
 use Geodex\Core\Plan\Windows\WeldClearance;
+use Geodex\Core\RunSheet\StandardSteps;
 use Geodex\Core\Shop\HasShopDefaults;
 use Geodex\Core\Shop\ShopDefault;
 use Geodex\Core\Survey\SurveyOptions;
@@ -31,7 +32,7 @@ use Geodex\Core\Survey\SurveyOptions;
 final readonly class ShopDefaults
 {
     /** @var list<class-string<HasShopDefaults>> */
-    private const DECLARING = [SurveyOptions::class, CutChecker::class, JointShrinkage::class, SpliceWork::class, SleeveMaking::class, SpreadGuide::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Braking::class, Consequences::class, DrivelineLimits::class, RunningDimensions::class];
+    private const DECLARING = [SurveyOptions::class, CutChecker::class, JointShrinkage::class, SpliceWork::class, SleeveMaking::class, SpreadGuide::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Braking::class, Consequences::class, DrivelineLimits::class, RunningDimensions::class, StandardSteps::class];
 
     /** @return array<string, ShopDefault> by name, in the order of the settings */
     public static function all(): array

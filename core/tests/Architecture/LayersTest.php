@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /** Each folder of core may use only those before it. */
-const LAYERS = ['Failure', 'Units', 'Words', 'Geometry', 'Fields', 'Shop', 'LinearAlgebra', 'Frame', 'Bench', 'Survey', 'Reference', 'Findings', 'Structure', 'Chassis', 'Plan', 'Driveline', 'Calculators', 'Parts', 'Settings', 'Simulation', 'JobFile', 'Cli'];
+const LAYERS = ['Failure', 'Units', 'Words', 'Geometry', 'Fields', 'Shop', 'LinearAlgebra', 'Frame', 'Bench', 'Survey', 'Reference', 'Findings', 'Structure', 'Chassis', 'Plan', 'Driveline', 'Calculators', 'Parts', 'RunSheet', 'Settings', 'Simulation', 'JobFile', 'Cli'];
 
 /** @return array<string, list<string>> used namespaces by file */
 function usesIn(string $folder): array

@@ -536,6 +536,15 @@ export interface HeldProps {
     until: Sentence;
 }
 
+/** What is measured before the work goes on; mm. */
+export interface HoldProps {
+    what: string;
+    target: number | null;
+    tolerance: number | null;
+    pending: number | null;
+    stage: string;
+}
+
 /** A tool of the shop; mm, or degrees for a level. */
 export interface InstrumentProps {
     id: number;
@@ -681,6 +690,24 @@ export interface LoadsProps {
     winch: FieldProps[];
     beside: FieldProps[];
     trouble: TroubleProps | null;
+}
+
+/** Something that happened; lengths in mm. */
+export interface LogEntryProps {
+    id: number;
+    step: string;
+    title: string;
+    kind: string;
+    text: string;
+    reading: number | null;
+    action: string | null;
+    expected: number | null;
+    uncertainty: number | null;
+    move: number | null;
+    picture: string | null;
+    isSuperseded: boolean;
+    by: string;
+    at: string;
 }
 
 /** A mark on a part, from its edges; mm. */
@@ -1100,6 +1127,34 @@ export interface RepeatProps {
     expanded: number;
     spread: number;
     agree: boolean;
+}
+
+/** What is to be done, in order, and what has happened. */
+export interface RunSheetProps {
+    steps: RunStepProps[];
+    minutesLeft: number;
+    longestChain: number;
+    setups: number;
+    conflict: string[] | null;
+    log: LogEntryProps[];
+}
+
+/** A step of the run sheet. */
+export interface RunStepProps {
+    id: string;
+    title: string;
+    kind: string;
+    state: string;
+    minutes: number;
+    waitsFor: string[];
+    isEarly: boolean;
+    cautions: string[];
+    asksCautions: boolean;
+    hold: HoldProps | null;
+    isOwn: boolean;
+    by: string;
+    at: string;
+    isOtherwise: boolean;
 }
 
 /** What a job has to saw, and the rack of the shop; mm. */

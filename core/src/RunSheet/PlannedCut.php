@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Geodex\Core\RunSheet;
+
+/** A cut of a plan, as the run sheet needs it; mm. */
+final readonly class PlannedCut
+{
+    /**
+     * @param  float  $after  what the witness marks read at the end
+     * @param  float  $shrinkage  what all joints of it draw in together
+     * @param  list<string>  $crossing  lines and looms that cross it
+     */
+    public function __construct(public string $operation, public string $title, public bool $hasInsert, public float $before, public float $after, public float $shrinkage, public array $crossing) {}
+}

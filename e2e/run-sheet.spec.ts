@@ -1,0 +1,100 @@
+import { expect, test, type Page } from '@playwright/test';
+import { logIn, openCopy } from './support/shop';
+
+async function runOf(page: Page, title: string): Promise<string> {
+    await logIn(page);
+    const job = (await openCopy(page, title)).replace(/\/(bench|reference|surveys).*$/, '');
+    await page.goto(`${job}/plan`);
+    await page.getByRole('button', { name: 'Add a stretch' }).click();
+    await page.getByLabel(/^Length/).fill('640');
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await expect(page.getByText('3940.0 mm').first()).toBeVisible();
+    await page.goto(`${job}/run`);
+    await expect(page.getByRole('heading', { name: 'Possible now' })).toBeVisible();
+    return job;
+}
+
+for (const [width, height] of [
+    [1280, 800],
+    [390, 844],
+] as const)
+    test(`a step after the other, with its cautions and hold points, ${width} px wide`, async ({ page }) => {
+        await page.setViewportSize({ width, height });
+        await runOf(page, `Run ${width}`);
+        const card = (name: string | RegExp) => page.getByRole('article', { name });
+        const safe = card('Make the vehicle safe');
+        await expect(safe.getByText(/airbags/)).toBeVisible();
+        await expect(safe.getByRole('button', { name: 'Done' })).toBeDisabled();
+        await safe.getByLabel('Seen to, all of it').check();
+        await safe.getByRole('button', { name: 'Done' }).click();
+        await card('Survey the frame as it came').getByRole('button', { name: 'Not as planned' }).click();
+        await page.getByLabel('What was done instead, and what came of it').fill('Front half only');
+        await card('Survey the frame as it came').getByRole('button', { name: 'Write it down' }).click();
+        await expect(page.getByText('Survey the frame as it came, not as planned')).toBeVisible();
+        await card(/^Level and square the bench/)
+            .getByRole('button', { name: 'Done' })
+            .click();
+        await card(/^Set posts/)
+            .getByLabel('Seen to, all of it')
+            .check();
+        await card(/^Set posts/)
+            .getByRole('button', { name: 'Done' })
+            .click();
+        await expect(card(/^Mark, scribe/)).toBeVisible();
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+    });
+
+test('a hold point stays open until its marks read what they should', async ({ page }) => {
+    await runOf(page, 'Held run');
+    const done = async (name: RegExp) => {
+        const card = page.getByRole('article', { name });
+        const asked = card.getByLabel('Seen to, all of it');
+        if ((await asked.count()) > 0) await asked.check();
+        await card.getByRole('button', { name: 'Done' }).click();
+        await expect(card).toBeHidden();
+    };
+    for (const name of [
+        /^Make the vehicle safe/,
+        /^Survey the frame/,
+        /^Level and square/,
+        /^Set posts/,
+        /^Mark, scribe/,
+        /^Grind/,
+    ])
+        await done(name);
+    while ((await page.getByRole('article', { name: /^Out of the way/ }).count()) > 0) {
+        const many = await page.getByRole('article', { name: /^Out of the way/ }).count();
+        await page
+            .getByRole('article', { name: /^Out of the way/ })
+            .first()
+            .getByRole('button', { name: 'Done' })
+            .click();
+        await expect(page.getByRole('article', { name: /^Out of the way/ })).toHaveCount(many - 1);
+    }
+    const tack = page.getByRole('article', { name: /tack all that mates/ });
+    const target = Number(/At the end ([\d.]+)/.exec((await tack.textContent()) ?? '')?.[1]);
+    await tack.getByLabel('It reads, mm').fill(String(target + 6));
+    await tack.getByRole('button', { name: 'Done' }).click();
+    await expect(tack.getByText('Open the tack and move it.')).toBeVisible();
+    await page.reload();
+    await expect(tack.getByText('Open the tack and move it.')).toBeVisible();
+});
+
+test('the log takes notes, is put right by another entry, and opens a step again', async ({ page }) => {
+    await runOf(page, 'Logged run');
+    const log = page.getByRole('region', { name: 'Log' });
+    await log.getByLabel('Something to note').fill('20 V, 160 A');
+    await log.getByRole('button', { name: 'Write it down' }).click();
+    await log.getByRole('button', { name: 'Put it right' }).click();
+    await log.getByLabel(/^In the place of/).fill('20 V, 165 A');
+    await log.getByRole('button', { name: 'Write it down' }).click();
+    await expect(log.getByText('20 V, 165 A')).toBeVisible();
+    const survey = page.getByRole('article', { name: 'Survey the frame as it came' });
+    await survey.getByRole('button', { name: 'Done' }).click();
+    await expect(survey).toBeHidden();
+    await log.getByRole('button', { name: 'It is not done' }).click();
+    await expect(survey).toBeVisible();
+    await page.getByLabel('Another step').fill('Ring the tank man');
+    await page.getByRole('button', { name: 'Put it in' }).click();
+    await expect(page.getByRole('article', { name: 'Ring the tank man' })).toBeVisible();
+});
