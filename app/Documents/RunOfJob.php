@@ -11,6 +11,7 @@ use Geodex\Core\Plan\CarriedChange;
 use Geodex\Core\Plan\CutLength;
 use Geodex\Core\RunSheet\PlannedCut;
 use Geodex\Core\RunSheet\PlannedPart;
+use Geodex\Core\RunSheet\ShrinkageBook;
 use Geodex\Core\RunSheet\StandardSteps;
 use Geodex\Core\RunSheet\Step;
 
@@ -46,11 +47,12 @@ final readonly class RunOfJob
     private static function cuts(PlannedJob $job): array
     {
         $cuts = [];
+        $cases = ShrinkageCases::of($job->job->workshop);
         $witness = array_column($job->plan->witness ?? [], null, 'operation');
         $crossing = array_map(fn (CarriedChange $one): string => $one->feature, $job->plan->carried ?? []);
         foreach ($job->plan->cuts ?? [] as $i => $length) {
             $marks = $witness[$length->operation] ?? null;
-            $cuts[] = new PlannedCut($length->operation, self::title($job, $length->operation), $length->what === 'insert', $marks->before ?? 0.0, $marks->after ?? 0.0, self::shrinkage($length), $i === 0 ? $crossing : []);
+            $cuts[] = new PlannedCut($length->operation, self::title($job, $length->operation), $length->what === 'insert', $marks->before ?? 0.0, $marks->after ?? 0.0, ShrinkageBook::of(self::shrinkage($length), $cases), $i === 0 ? $crossing : []);
         }
 
         return $cuts;

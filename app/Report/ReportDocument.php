@@ -8,7 +8,9 @@ use App\Http\Kept\KeptSurveys;
 use App\Http\Props\CauseProps;
 use App\Http\Props\DrivelineProps;
 use App\Http\Props\ExplanationProps;
+use App\Http\Props\PartsProps;
 use App\Http\Props\PlanProps;
+use App\Http\Props\RunSheetProps;
 use App\Http\Props\SurveyProps;
 use App\Models\Survey;
 use App\Models\User;
@@ -45,6 +47,8 @@ final readonly class ReportDocument
             'say' => $say,
             'explanations' => array_map(fn (ExplanationProps $one): string => $this->explained($one, $props, $say), array_slice($props->explanations, 0, self::EXPLANATIONS)),
             'measure' => fn (float $mm, float $expanded): string => str_replace('-', '−', $say(Measure::computed($mm, $expanded))),
+            'parts' => PartsProps::from($job)->parts,
+            'run' => RunSheetProps::from($job),
             'printedBy' => $user,
             'printedAt' => Carbon::now()->format('Y-m-d H:i').' UTC',
             'nonce' => Vite::cspNonce(),

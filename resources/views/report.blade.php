@@ -157,6 +157,39 @@
                 <p>A shaft that was cut and welded is balanced by a driveline shop before it turns at speed.</p>
             @endif
 
+            @if ($parts !== [])
+                <h2>Parts</h2>
+                <table>
+                    <thead><tr><th>Part</th><th class="n">How many</th><th>Side</th><th>Stock</th><th class="n">To saw</th><th>State</th></tr></thead>
+                    @foreach ($parts as $part)
+                        <tr>
+                            <td>{{ $part->title }}{{ $part->stale === [] ? '' : ' ◌ out of date: '.implode(', ', $part->stale) }}</td><td class="n">{{ $part->count }}</td><td>{{ $part->side }}</td><td>{{ $part->stock === '' ? 'not given' : $part->stock }}</td>
+                            <td class="n">{{ $part->lengths === [] ? '–' : implode(', ', array_map(fn ($one) => ($one->count > 1 ? $one->count.' × ' : '').$length($one->length), $part->lengths)) }}</td><td>{{ $part->lock === null ? $part->state : 'locked' }}{{ $part->firstArticle === null ? '' : ', tried by '.$part->firstArticle->by }}</td>
+                        </tr>
+                    @endforeach
+                </table>
+            @endif
+
+            @if ($run->log !== [])
+                @php
+                    $open = array_filter($run->steps, fn ($step) => $step->state !== 'done');
+                    $entries = array_reverse(array_values(array_filter($run->log, fn ($entry) => ! $entry->isSuperseded)));
+                @endphp
+                <h2>What was done</h2>
+                <table>
+                    <thead><tr><th>When</th><th>By</th><th>Step</th><th>What</th><th class="n">Read</th></tr></thead>
+                    @foreach (array_slice($entries, -400) as $entry)
+                        <tr>
+                            <td>{{ substr($entry->at, 0, 16) }}</td><td>{{ $entry->by }}</td><td>{{ $entry->title }}</td>
+                            <td>{{ ['done' => 'done', 'reopened' => 'opened again', 'reading' => 'read, not gone on', 'note' => 'note', 'otherwise' => 'not as planned', 'stop' => 'stopped', 'picture' => 'picture'][$entry->kind] }}{{ $entry->text === '' ? '' : ': '.$entry->text }}</td>
+                            <td class="n">{{ $entry->reading === null ? '' : $length($entry->reading) }}</td>
+                        </tr>
+                    @endforeach
+                </table>
+                @foreach (array_filter($run->steps, fn ($step) => $step->isEarly) as $step)<p>▲ {{ $step->title }} was done before {{ implode('; ', $step->waitsFor) }}.</p>@endforeach
+                @if ($open !== [])<p>Not done yet, {{ count($open) }}: {{ implode('; ', array_map(fn ($step) => $step->title, array_slice($open, 0, 40))) }}.</p>@endif
+            @endif
+
             <h2>Log of readings</h2>
             @if ($isLong)
                 <p>{{ count($ordered) }} readings are too many for paper. The whole log is the table readings-{{ $survey->code }}.csv, which goes with this report ({{ route('readings.table', [$job->id, $survey->code]) }}); below is what does not agree, was struck or superseded{{ count($printed) > 400 ? ', the latest 400 of '.count($printed) : '' }}.</p>

@@ -92,6 +92,27 @@ describe('a hold point', function () {
     });
 });
 
+it('learns from what the cuts of the shop really drew in', function () {
+    ($this->stretch)();
+    $hold = ($this->step)($this->get($this->at)->inertiaProps('run'), 'op1-tack')['hold'];
+    expect($hold['pending'])->toBeNull()->and($hold['cases'])->toBe(0);
+    ($this->write)('op1-tack', 'done', ['unit' => 'mm', 'reading' => (string) $hold['target']])->assertOk();
+    ($this->write)('op1-weld', 'done', ['unit' => 'mm', 'reading' => (string) ($hold['target'] - 0.7)])->assertOk();
+    $next = $this->demoJob($this->user);
+    $this->putJson("/jobs/$next->id/plan", ['unit' => 'mm', 'operations' => [['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '300']]])->assertOk();
+    $learnt = ($this->step)($this->get("/jobs/$next->id/run")->inertiaProps('run'), 'op1-tack')['hold'];
+    expect($learnt['cases'])->toBe(1)->and($learnt['pending'])->toEqualWithDelta(-0.7, 0.01)->and($learnt['pendingSigma'])->toBeGreaterThan(0.3);
+});
+
+it('stands on the paper of the job, with what is open', function () {
+    ($this->stretch)();
+    $this->postJson("/jobs/{$this->job->id}/parts/take", ['key' => 'plan:op1:insert'])->assertOk();
+    ($this->write)('safe')->assertOk();
+    ($this->write)('', 'note', ['text' => 'Rear posts on packing <of> 12 mm'])->assertOk();
+    $paper = $this->get("/jobs/{$this->job->id}/surveys/before/report/document")->assertOk()->getContent();
+    expect($paper)->toContain('What was done')->toContain('Make the vehicle safe')->toContain('Rear posts on packing &lt;of&gt; 12 mm')->toContain('Not done yet')->toContain('Insert, op1');
+});
+
 describe('the log', function () {
     it('stores what is sent twice once', function () {
         $entry = ['clientId' => 'r0123456789abcdef', 'step' => '', 'kind' => 'note', 'text' => 'Started late'];

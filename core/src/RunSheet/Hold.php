@@ -12,7 +12,9 @@ final readonly class Hold
      * @param  ?float  $target  what it has to come to at the end; null where it is looked at and not measured
      * @param  ?float  $tolerance  about the target
      * @param  string  $stage  of the weld that it is read at: tack, root, stage or cold
+     * @param  ?float  $pendingSigma  how well that is known
+     * @param  int  $cases  of the shop that it rests on
      * @param  ?float  $pending  what shrinkage is expected to change it by yet; null where nothing is known of it
      */
-    public function __construct(public string $what, public ?float $target = null, public ?float $tolerance = null, public string $stage = 'cold', public ?float $pending = null) {}
+    public function __construct(public string $what, public ?float $target = null, public ?float $tolerance = null, public string $stage = 'cold', public ?float $pending = null, public ?float $pendingSigma = null, public int $cases = 0) {}
 }

@@ -10,9 +10,6 @@ use Geodex\Core\Fields\InvalidFields;
 /** What a reading at a hold point means: go on, measure again, open the tack and move, or stop. */
 final readonly class HoldVerdict
 {
-    /** The pending shrinkage is known to half of itself, and no better than this (mm), until the shop has a book of its own. */
-    private const LEAST_DOUBT = 0.1;
-
     /** A tape over witness marks: shop default (mm). */
     public const SIGMA = 0.3;
 
@@ -32,7 +29,7 @@ final readonly class HoldVerdict
         if ($reading === null) {
             throw InvalidFields::at('reading', 'missing: '.$hold->what.'.');
         }
-        $pending = $hold->pending === null ? [] : ['pending' => ['change' => $hold->pending, 'sigma' => $hold->pending === 0.0 ? 0.0 : max(self::LEAST_DOUBT, abs($hold->pending) / 2)]];
+        $pending = $hold->pending === null ? [] : ['pending' => ['change' => $hold->pending, 'sigma' => $hold->pendingSigma ?? 0.0]];
         $told = Calculators::run('hold-point', ['deviation' => $reading - $hold->target, 'sigma' => $sigma, 'tolerance' => $hold->tolerance, 'stage' => $hold->stage, ...$pending]);
 
         return new self(is_string($told['action']) ? $told['action'] : 'stop', $told);

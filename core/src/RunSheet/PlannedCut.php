@@ -9,8 +9,8 @@ final readonly class PlannedCut
 {
     /**
      * @param  float  $after  what the witness marks read at the end
-     * @param  float  $shrinkage  what all joints of it draw in together
+     * @param  ?ShrinkageBook  $book  what all joints of it will draw in together; null where nothing is known of it
      * @param  list<string>  $crossing  lines and looms that cross it
      */
-    public function __construct(public string $operation, public string $title, public bool $hasInsert, public float $before, public float $after, public float $shrinkage, public array $crossing) {}
+    public function __construct(public string $operation, public string $title, public bool $hasInsert, public float $before, public float $after, public ?ShrinkageBook $book, public array $crossing) {}
 }

@@ -68,7 +68,7 @@ final readonly class StandardSteps implements HasShopDefaults
     {
         [$joint, $title] = [$cut->operation, $cut->title];
         // Where nothing is known of the shrinkage, only a part of the tolerance may be used up before it has happened.
-        $read = fn (string $stage, float $share): Hold => new Hold("Witness marks, both rails, $title", $cut->after, $tolerance, $stage, $cut->shrinkage > 0.0 ? -$share * $cut->shrinkage : null);
+        $read = fn (string $stage, float $share): Hold => new Hold("Witness marks, both rails, $title", $cut->after, $tolerance, $stage, $cut->book === null ? null : -$share * $cut->book->mean, $cut->book === null ? null : $share * $cut->book->sigma, $cut->book->cases ?? 0);
         $steps = [];
         foreach ($cut->crossing as $i => $what) {
             $steps[] = new Step("$joint-out-".($i + 1), "Out of the way of the heat: $what", 'strip', $joint, minutes: 20.0, needs: ['safe']);
@@ -81,7 +81,7 @@ final readonly class StandardSteps implements HasShopDefaults
             new Step("$joint-edges", "Grind the edges: $title", 'prepare', $joint, 'posts', 30.0),
             new Step("$joint-tack", ($cut->hasInsert ? 'Fit the insert and tack all that mates: ' : 'Close up and tack all that mates: ').$title, 'tack', $joint, 'posts', 40.0, $needs, $read('tack', 1.0)),
             new Step("$joint-root", "Root, left and right in turn: $title", 'weld', $joint, 'posts', 40.0, hold: $read('root', 0.5)),
-            new Step("$joint-weld", "Fill and plates, by the weld sequence: $title", 'weld', $joint, 'posts', 60.0, ["$joint-root"], new Hold("Cold to the hand, then witness marks, $title", $cut->after, $tolerance, 'cold', 0.0)),
+            new Step("$joint-weld", "Fill and plates, by the weld sequence: $title", 'weld', $joint, 'posts', 60.0, ["$joint-root"], new Hold("Cold to the hand, then witness marks, $title", $cut->after, $tolerance, 'cold', 0.0, 0.0)),
             new Step("$joint-coat", "Coat, inside too: $title", 'coat', $joint, minutes: 30.0),
             ...($cut->crossing === [] ? [] : [new Step("$joint-refit", "Lines, looms and tank back, longer or shorter: $title", 'refit', $joint, minutes: 60.0, needs: ["$joint-coat"])]),
         ];

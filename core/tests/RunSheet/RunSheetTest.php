@@ -11,6 +11,7 @@ use Geodex\Core\RunSheet\OrderedStep;
 use Geodex\Core\RunSheet\PlannedCut;
 use Geodex\Core\RunSheet\PlannedPart;
 use Geodex\Core\RunSheet\RunSheet;
+use Geodex\Core\RunSheet\ShrinkageBook;
 use Geodex\Core\RunSheet\StandardSteps;
 use Geodex\Core\RunSheet\Step;
 use Geodex\Core\Shop\Shop;
@@ -18,7 +19,7 @@ use Geodex\Core\Shop\Shop;
 /** @return list<Step> of a stretch with an insert, a plate made four times with its mirror image, and a shaft */
 function stretchSteps(): array
 {
-    $cut = new PlannedCut('op1', 'stretch behind the cab', true, 200.0, 840.0, 1.0, ['fuel line', 'loom']);
+    $cut = new PlannedCut('op1', 'stretch behind the cab', true, 200.0, 840.0, ShrinkageBook::of(1.0, []), ['fuel line', 'loom']);
     $parts = [new PlannedPart(1, 'Insert', 'op1', 2, PartState::Drawn, null), new PlannedPart(2, 'Bracket', '', 1, PartState::Drawn, null), new PlannedPart(3, 'Bracket, mirrored', '', 1, PartState::Drawn, 2)];
 
     return StandardSteps::of([$cut], $parts, ['Rear axle moved'], true, new Shop([]));
@@ -76,7 +77,7 @@ describe('the order of a stretch', function (): void {
     it('reads at the tack with the shrinkage still to come, at the root with half of it, and cold with none', function (): void {
         $holds = array_column(array_map(fn (Step $step): array => [$step->id, $step->hold], stretchSteps()), 1, 0);
         expect([$holds['op1-tack']->pending, $holds['op1-root']->pending, $holds['op1-weld']->pending])->toBe([-1.0, -0.5, 0.0])->and($holds['op1-tack']->target)->toBe(840.0);
-        $unknown = StandardSteps::of([new PlannedCut('op1', 'cut', false, 200.0, 100.0, 0.0, [])], [], [], false, new Shop([]));
+        $unknown = StandardSteps::of([new PlannedCut('op1', 'cut', false, 200.0, 100.0, ShrinkageBook::of(0.0, []), [])], [], [], false, new Shop([]));
         expect(array_column(array_map(fn (Step $step): array => [$step->id, $step->hold], $unknown), 1, 0)['op1-tack']->pending)->toBeNull();
     });
 
@@ -95,7 +96,7 @@ describe('random plans', function (): void {
         mt_srand($seed);
         $cuts = $parts = [];
         for ($i = 1; $i <= mt_rand(1, 4); $i++) {
-            $cuts[] = new PlannedCut("op$i", "cut $i", mt_rand(0, 1) === 1, 200.0, 300.0, 0.5, array_map(fn (int $k): string => "line $k", range(1, mt_rand(1, 3))));
+            $cuts[] = new PlannedCut("op$i", "cut $i", mt_rand(0, 1) === 1, 200.0, 300.0, ShrinkageBook::of(0.5, []), array_map(fn (int $k): string => "line $k", range(1, mt_rand(1, 3))));
         }
         for ($i = 1; $i <= 6; $i++) {
             $parts[] = new PlannedPart($i, "part $i", mt_rand(0, 1) === 1 ? 'op1' : '', mt_rand(1, 3), PartState::Drawn, $i === 6 ? 1 : null);
@@ -113,10 +114,10 @@ describe('random plans', function (): void {
 });
 
 describe('a hold point', function (): void {
-    $marks = fn (float $pending, string $stage): Hold => new Hold('Witness marks', 840.0, 1.0, $stage, $pending);
+    $marks = fn (float $pending, string $stage): Hold => new Hold('Witness marks', 840.0, 1.0, $stage, $pending, abs($pending) / 2);
 
     it('goes on at the tack where the shrinkage to come will bring it in', function () use ($marks): void {
-        expect(HoldVerdict::of($marks(-1.0, 'tack'), 841.0, 0.2)->action)->toBe('measure-again')->and(HoldVerdict::of(new Hold('Witness marks', 840.0, 2.0, 'tack', -1.0), 841.0, 0.3)->mayGoOn())->toBeTrue()->and(HoldVerdict::of(new Hold('Witness marks', 840.0, 2.0, 'tack', -1.0), 838.0, 0.2)->mayGoOn())->toBeFalse();
+        expect(HoldVerdict::of($marks(-1.0, 'tack'), 841.0, 0.2)->action)->toBe('measure-again')->and(HoldVerdict::of(new Hold('Witness marks', 840.0, 2.0, 'tack', -1.0, 0.5), 841.0, 0.3)->mayGoOn())->toBeTrue()->and(HoldVerdict::of(new Hold('Witness marks', 840.0, 2.0, 'tack', -1.0, 0.5), 838.0, 0.2)->mayGoOn())->toBeFalse();
     });
 
     it('goes on cold only where it is within, with its uncertainty', function () use ($marks): void {
@@ -138,5 +139,25 @@ describe('cautions', function (): void {
         foreach (['make-safe', 'support', 'strip', 'cut', 'tack', 'weld', 'release', 'pull', 'drill', 'fit'] as $kind) {
             expect(implode(' ', Cautions::of(new Step('x', 'x', $kind))))->not->toContain('approved')->not->toBe('');
         }
+    });
+});
+
+describe('the shrinkage book', function (): void {
+    it('starts from the estimate, and learns from every cut of the shop', function (): void {
+        $none = ShrinkageBook::of(0.8, []);
+        $some = ShrinkageBook::of(0.8, [1.2, 1.1, 1.3]);
+        $many = ShrinkageBook::of(0.8, array_fill(0, 30, 1.2));
+        expect($none?->mean)->toBe(0.8)->and($none?->sigma)->toEqualWithDelta(0.4, 1e-12)->and($some?->mean)->toBeGreaterThan(1.0)->toBeLessThan(1.2)->and($many?->mean)->toEqualWithDelta(1.2, 0.02)->and($some?->cases)->toBe(3)->and($many?->sigma)->toBeLessThan($some?->sigma);
+    });
+
+    it('agrees with the worked case of the calculator', function (): void {
+        // Prior 0.8 ± 0.4, scatter 0.3: weights 6.25 and 11.11 each.
+        $book = ShrinkageBook::of(0.8, [0.9, 1.1, 0.8]);
+        $weight = 1 / 0.16 + 3 / 0.09;
+        expect($book?->mean)->toEqualWithDelta((0.8 / 0.16 + 2.8 / 0.09) / $weight, 1e-9)->and($book?->sigma)->toEqualWithDelta(sqrt(1 / $weight + 0.09), 1e-9);
+    });
+
+    it('knows nothing where nobody does, and takes the shop’s word where the plan has none', function (): void {
+        expect(ShrinkageBook::of(0.0, []))->toBeNull()->and(ShrinkageBook::of(0.0, [1.0, 1.2])?->mean)->toEqualWithDelta(1.1, 0.02);
     });
 });

@@ -542,6 +542,8 @@ export interface HoldProps {
     target: number | null;
     tolerance: number | null;
     pending: number | null;
+    pendingSigma: number | null;
+    cases: number;
     stage: string;
 }
 

@@ -65,7 +65,11 @@ export function StepCard({ step, isFirst, last, trouble, busy, canWork, onWrite,
                                 {formatLength(hold.tolerance, unit, denominator)} {unit}
                                 {hold.pending !== null && hold.pending !== 0 && (
                                     <>
-                                        ; shrinkage still to come about {formatDeviation(hold.pending, unit)} {unit}
+                                        ; shrinkage still to come {formatDeviation(hold.pending, unit)} ±{' '}
+                                        {formatDeviation(2 * (hold.pendingSigma ?? 0), unit, false)} {unit},{' '}
+                                        {hold.cases === 0
+                                            ? 'by estimate'
+                                            : `by estimate and ${hold.cases} ${hold.cases === 1 ? 'cut' : 'cuts'} of this shop`}
                                     </>
                                 )}
                                 .
