@@ -61,9 +61,15 @@ final class Part extends Model
     /** @return list<PartDrawing> */
     public function drawings(): array
     {
-        $drawings = PartDrawings::of($this->tool, $this->made());
+        return $this->worked()['drawings'];
+    }
 
-        return array_map(fn (PartDrawing $one): PartDrawing => ($this->mirrors === null ? $one : $one->reflected())->etched($this->side === 'either' ? '' : mb_strtoupper($this->side)), $drawings);
+    /** @return array{result: array<string, mixed>, drawings: list<PartDrawing>} */
+    public function worked(): array
+    {
+        $worked = PartDrawings::worked($this->tool, $this->made());
+
+        return ['result' => $worked['result'], 'drawings' => array_map(fn (PartDrawing $one): PartDrawing => ($this->mirrors === null ? $one : $one->reflected())->etched($this->side === 'either' ? '' : mb_strtoupper($this->side)), $worked['drawings'])];
     }
 
     public function fromSurvey(): SheetPoints

@@ -45,7 +45,9 @@ final readonly class Nest
     private static function facts(Part $part): ?PartFacts
     {
         try {
-            return PartFacts::of($part->tool, $part->made(), $part->sheet()->worked($part->made()), $part->drawings());
+            ['result' => $result, 'drawings' => $drawings] = $part->worked();
+
+            return PartFacts::of($part->tool, $part->made(), $result, $drawings);
         } catch (CoreFailure) {
             return null;
         }

@@ -48,8 +48,7 @@ final readonly class PartProps
         $result = $trouble = null;
         $drawings = [];
         try {
-            $result = $part->sheet()->worked($given);
-            $drawings = $part->drawings();
+            ['result' => $result, 'drawings' => $drawings] = $part->worked();
         } catch (CoreFailure $failure) {
             $trouble = $failure->getMessage();
         }

@@ -30,14 +30,24 @@ final readonly class PartDrawings
      */
     public static function of(string $tool, array $given): array
     {
-        $maker = self::maker($tool);
-        if ($maker === null) {
-            return [];
-        }
+        return self::draws($tool) ? self::worked($tool, $given)['drawings'] : [];
+    }
+
+    /**
+     * What comes of it and how it is drawn, worked out once for both.
+     *
+     * @param  array<mixed>  $given  mm
+     * @return array{result: array<string, mixed>, drawings: list<PartDrawing>}
+     *
+     * @throws CoreFailure where nothing can be worked out of it
+     */
+    public static function worked(string $tool, array $given): array
+    {
         $calculator = Calculators::named($tool);
         $read = (new FieldReader)->read($calculator::fields(), $given);
+        $result = $calculator->calculate($read);
 
-        return $maker->draw($read, Told::of($calculator->calculate($read)));
+        return ['result' => $result, 'drawings' => self::maker($tool)?->draw($read, Told::of($result)) ?? []];
     }
 
     private static function maker(string $tool): ?DrawsPart

@@ -6,7 +6,7 @@ namespace Geodex\Core\Calculators\Tubes;
 
 /**
  * A cope made by saw alone: one straight cut, or two that meet in a mouth. Each plane c + d cos φ + e sin φ stands just off the cope everywhere; of all such planes
- * the one that leaves least open (c by the greatest difference; d and e by ternary search of a convex function).
+ * the one that leaves least open (c by the greatest difference; d and e by golden section of a convex function).
  */
 final readonly class StraightCuts
 {
@@ -45,20 +45,36 @@ final readonly class StraightCuts
         // Looked for on every second place, and then set off from all of them.
         $coarse = array_values(array_filter($cut, fn (int $i): bool => $i % 2 === 0, ARRAY_FILTER_USE_KEY));
         $most = $radius * tan(deg2rad(self::STEEPEST));
-        $across = fn (float $d): float => self::least(fn (float $e): float => self::open($coarse, $d, $e), $most);
+        // Alike on both sides of the clock, a cope wants no cut that leans to one of them.
+        $isEven = abs(array_sum(array_map(fn (array $at): float => $at[1] * $at[2], $cut))) < 1e-6;
+        $across = fn (float $d): float => $isEven ? 0.0 : self::least(fn (float $e): float => self::open($coarse, $d, $e), $most);
         $d = self::least(fn (float $d): float => self::open($coarse, $d, $across($d)), $most);
         $e = $across($d);
 
         return [max(array_map(fn (array $at): float => $at[2] - $d * $at[0] - $e * $at[1], [[0.0, 0.0, -INF], ...$cut])), $d, $e];
     }
 
-    /** @param  \Closure(float): float  $of  convex */
+    /**
+     * By golden section.
+     *
+     * @param  \Closure(float): float  $of  convex
+     */
     private static function least(\Closure $of, float $most): float
     {
+        $share = (sqrt(5.0) - 1) / 2;
         [$low, $high] = [-$most, $most];
+        [$one, $other] = [$high - $share * ($high - $low), $low + $share * ($high - $low)];
+        [$atOne, $atOther] = [$of($one), $of($other)];
         for ($i = 0; $i < self::SEARCH; $i++) {
-            [$one, $other] = [$low + ($high - $low) / 3, $high - ($high - $low) / 3];
-            $of($one) <= $of($other) ? $high = $other : $low = $one;
+            if ($atOne <= $atOther) {
+                [$high, $other, $atOther] = [$other, $one, $atOne];
+                $one = $high - $share * ($high - $low);
+                $atOne = $of($one);
+            } else {
+                [$low, $one, $atOne] = [$one, $other, $atOther];
+                $other = $low + $share * ($high - $low);
+                $atOther = $of($other);
+            }
         }
 
         return ($low + $high) / 2;
