@@ -98,3 +98,47 @@ test('the log takes notes, is put right by another entry, and opens a step again
     await page.getByRole('button', { name: 'Put it in' }).click();
     await expect(page.getByRole('article', { name: 'Ring the tank man' })).toBeVisible();
 });
+
+test('a weld run is written down as it was timed, and the joint says when it is cool', async ({ page }) => {
+    const job = await runOf(page, 'Welded run');
+    const done = async (name: RegExp) => {
+        const card = page.getByRole('article', { name });
+        const asked = card.getByLabel('Seen to, all of it');
+        if ((await asked.count()) > 0) await asked.check();
+        await card.getByRole('button', { name: 'Not as planned' }).click();
+        await card.getByLabel(/^What was done instead/).fill('Done before');
+        await card.getByRole('button', { name: 'Write it down' }).click();
+        await expect(card).toBeHidden();
+    };
+    await done(/^Survey the frame/);
+    await done(/^Make the vehicle safe/);
+    await done(/^Level and square/);
+    await done(/^Set posts/);
+    await done(/^Mark, scribe/);
+    await done(/^Grind/);
+    while ((await page.getByRole('article', { name: /^Out of the way/ }).count()) > 0)
+        await done(
+            new RegExp(
+                `^${
+                    (await page
+                        .getByRole('article', { name: /^Out of the way/ })
+                        .first()
+                        .getAttribute('aria-label')) ?? ''
+                }$`,
+            ),
+        );
+    const tack = page.getByRole('article', { name: /tack all that mates/ });
+    await tack.getByText('Weld runs and heat').click();
+    const form = tack.getByRole('form', { name: 'A weld run' });
+    await form.getByLabel('Volts').fill('20.5');
+    await form.getByLabel('Amperes').fill('165');
+    await form.getByLabel(/^Length of the run/).fill('60');
+    await form.getByRole('button', { name: 'Arc on: start the clock' }).click();
+    await form.getByRole('button', { name: 'Arc off' }).click();
+    await form.getByLabel('Seconds').fill('10.9');
+    await form.getByRole('button', { name: 'Write the run down' }).click();
+    await expect(page.getByText(/20.5 V, 165 A, 10.9 s.*kJ\/mm/)).toBeVisible();
+    await expect(tack.getByText(/By the runs so far about/)).toBeVisible();
+    await page.goto(`${job}/run`);
+    await expect(tack.getByLabel('Volts')).toHaveValue('20.5');
+});

@@ -16,7 +16,7 @@ use Illuminate\Support\Carbon;
  * @property int $job_id
  * @property string $client_id
  * @property string $step  id of the step; empty for the job
- * @property 'done'|'reopened'|'reading'|'note'|'otherwise'|'stop'|'picture' $kind
+ * @property 'done'|'reopened'|'reading'|'run'|'note'|'otherwise'|'stop'|'picture' $kind
  * @property string $text
  * @property ?array<string, mixed> $data
  * @property ?int $picture_id

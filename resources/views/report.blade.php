@@ -181,7 +181,7 @@
                     @foreach (array_slice($entries, -400) as $entry)
                         <tr>
                             <td>{{ substr($entry->at, 0, 16) }}</td><td>{{ $entry->by }}</td><td>{{ $entry->title }}</td>
-                            <td>{{ ['done' => 'done', 'reopened' => 'opened again', 'reading' => 'read, not gone on', 'note' => 'note', 'otherwise' => 'not as planned', 'stop' => 'stopped', 'picture' => 'picture'][$entry->kind] }}{{ $entry->text === '' ? '' : ': '.$entry->text }}</td>
+                            <td>{{ ['done' => 'done', 'reopened' => 'opened again', 'reading' => 'read, not gone on', 'run' => 'welded: '.$entry->settings, 'note' => 'note', 'otherwise' => 'not as planned', 'stop' => 'stopped', 'picture' => 'picture'][$entry->kind] }}{{ $entry->text === '' ? '' : ': '.$entry->text }}</td>
                             <td class="n">{{ $entry->reading === null ? '' : $length($entry->reading) }}</td>
                         </tr>
                     @endforeach

@@ -104,6 +104,44 @@ it('learns from what the cuts of the shop really drew in', function () {
     expect($learnt['cases'])->toBe(1)->and($learnt['pending'])->toEqualWithDelta(-0.7, 0.01)->and($learnt['pendingSigma'])->toBeGreaterThan(0.3);
 });
 
+describe('a weld run', function () {
+    beforeEach(function () {
+        ($this->stretch)();
+        $this->weld = fn (array $more = []) => ($this->write)('op1-root', 'run', ['unit' => 'mm', 'run' => ['process' => 'mag', 'voltage' => '20.5', 'current' => '165', 'length' => '60', 'seconds' => '10.9', ...$more]]);
+    });
+
+    it('is logged with what was set, its heat, and its cooling time', function () {
+        $entry = ($this->weld)(['thickness' => '6'])->assertOk()->json('log.0');
+        expect($entry['kind'])->toBe('run')->and($entry['heatInput'])->toEqualWithDelta(0.8 * 60 * 20.5 * 165 / (1000 * 60 * 60 / 10.9), 1e-6)->and($entry['settings'])->toBe('mag, 20.5 V, 165 A, 10.9 s')->and(LogEntry::query()->first()->data['coolingTime'])->toBeGreaterThan(3.0);
+    });
+
+    it('is offered again as it was set last, in the next job too', function () {
+        ($this->weld)()->assertOk();
+        $other = $this->demoJob($this->user);
+        expect($this->get("/jobs/$other->id/run")->inertiaProps('run.lastRun'))->toEqual(['process' => 'mag', 'voltage' => 20.5, 'current' => 165, 'length' => 60]);
+    });
+
+    it('warms its joint, which is told until it has cooled', function () {
+        for ($i = 0; $i < 6; $i++) {
+            $heats = ($this->weld)()->assertOk()->json('heats');
+        }
+        expect($heats[0]['joint'])->toBe('op1')->and($heats[0]['temperature'])->toBeGreaterThan(150.0)->and($heats[0]['wait'])->toBeGreaterThan(30.0)->and($heats[0]['low'])->toBeLessThan($heats[0]['temperature']);
+        $this->travel(40)->minutes();
+        expect($this->get($this->at)->inertiaProps('run.heats.0.wait'))->toEqual(0)->and($this->get($this->at)->inertiaProps('run.heats.0.temperature'))->toBeLessThan($heats[0]['temperature']);
+        $this->travel(8)->hours();
+        expect($this->get($this->at)->inertiaProps('run.heats'))->toBe([]);
+    });
+
+    it('that was put right counts no more', function () {
+        $id = ($this->weld)()->json('log.0.id');
+        expect(($this->write)('op1-root', 'note', ['text' => 'That was a test plate', 'supersedes' => $id])->assertOk()->json('heats'))->toBe([]);
+    });
+
+    it('without its length, its seconds or a process that is known is refused', function (array $run) {
+        ($this->weld)($run)->assertStatus(422);
+    })->with([[['length' => '']], [['seconds' => '']], [['process' => 'hammer']], [['voltage' => '900']], [['seconds' => '-3']]]);
+});
+
 it('stands on the paper of the job, with what is open', function () {
     ($this->stretch)();
     $this->postJson("/jobs/{$this->job->id}/parts/take", ['key' => 'plan:op1:insert'])->assertOk();

@@ -9,7 +9,9 @@ use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
 use App\Parts\TakePicture;
+use Geodex\Core\Calculators\HeatInputCalculator;
 use Geodex\Core\Fields\InvalidFields;
+use Geodex\Core\Fields\Values;
 use Geodex\Core\RunSheet\Cautions;
 use Geodex\Core\RunSheet\HoldVerdict;
 use Geodex\Core\RunSheet\Step;
@@ -27,11 +29,12 @@ final readonly class RecordEntry
 
     /**
      * @param  ?float  $reading  mm
+     * @param  ?Values  $run  what a run was welded with, as the calculator of heat takes it
      * @param  bool  $isSeenTo  whether somebody says that the cautions were seen to
      *
      * @throws InvalidFields if the step waits for a reading
      */
-    public function handle(Job $job, User $user, string $clientId, string $step, string $kind, string $text, ?float $reading, bool $isSeenTo, ?UploadedFile $picture = null, ?int $supersedes = null): LogEntry
+    public function handle(Job $job, User $user, string $clientId, string $step, string $kind, string $text, ?float $reading, bool $isSeenTo, ?UploadedFile $picture = null, ?int $supersedes = null, ?Values $run = null): LogEntry
     {
         $known = $job->logEntries()->where('client_id', $clientId)->first();
         if ($known !== null) {
@@ -40,8 +43,17 @@ final readonly class RecordEntry
         abort_if($job->logEntries()->count() >= self::MOST, 422, sprintf('A log holds no more than %d entries.', self::MOST));
         $of = $step === '' ? null : RunOfJob::of($job)->step($step);
         abort_if($step !== '' && $of === null && ! in_array($kind, ['note', 'picture'], true), 422, 'The run sheet has no such step any more: the plan was changed.');
+        if ($run !== null) {
+            return $this->stored($job, $user, $clientId, $step, $kind, $text, $this->welded($run), null, $supersedes);
+        }
         [$kind, $data] = $of === null || $kind !== 'done' ? [$kind, null] : $this->judged($of, $reading, $isSeenTo);
 
+        return $this->stored($job, $user, $clientId, $step, $kind, $text, $data, $picture, $supersedes);
+    }
+
+    /** @param  ?array<string, mixed>  $data */
+    private function stored(Job $job, User $user, string $clientId, string $step, string $kind, string $text, ?array $data, ?UploadedFile $picture, ?int $supersedes): LogEntry
+    {
         try {
             return DB::transaction(function () use ($job, $user, $clientId, $step, $kind, $text, $data, $picture, $supersedes): LogEntry {
                 $kept = $picture === null ? null : $job->pictures()->create([...$this->pictures->handle((string) $picture->getContent()), 'name' => 'Log', 'user_id' => $user->id]);
@@ -64,5 +76,13 @@ final readonly class RecordEntry
         $verdict = HoldVerdict::of($step->hold, $reading, HoldVerdict::SIGMA);
 
         return [$verdict->mayGoOn() ? 'done' : 'reading', $verdict->told === null ? null : ['reading' => $reading, 'action' => $verdict->action, 'expected' => $verdict->told['expected'], 'uncertainty' => $verdict->told['uncertainty'], 'limit' => $verdict->told['limit'], 'move' => $verdict->told['move'], 'readings' => $verdict->told['readings']]];
+    }
+
+    /** @return array<string, mixed> what was set, and the heat that it put in */
+    private function welded(Values $run): array
+    {
+        $told = (new HeatInputCalculator)->calculate($run);
+
+        return [...array_filter($run->toArray(), fn (mixed $one): bool => $one !== null), 'heatInput' => $told['heatInput'], 'runHeat' => $told['runHeat'], 'coolingTime' => $told['coolingTime'] ?? null];
     }
 }

@@ -11,7 +11,7 @@ use App\Models\Part;
 /** What happened while a job was done, and steps that a person put in; core reads nothing of it. A part's step is named by its place among the parts. Pictures stay behind. */
 final readonly class RunPart implements JobPart
 {
-    private const KINDS = ['done', 'reopened', 'reading', 'note', 'otherwise', 'stop', 'picture'];
+    private const KINDS = ['done', 'reopened', 'reading', 'run', 'note', 'otherwise', 'stop', 'picture'];
 
     public function layOut(Job $job, Layout $as): array
     {

@@ -10,6 +10,10 @@ use App\Http\Props\RunSheetProps;
 use App\Http\Requests\LogEntryRequest;
 use App\Http\Requests\OwnStepRequest;
 use App\Models\Job;
+use Geodex\Core\Calculators\HeatInputCalculator;
+use Geodex\Core\Fields\FieldReader;
+use Geodex\Core\Fields\InvalidFields;
+use Geodex\Core\Fields\Values;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +37,7 @@ final class RunController extends Controller
         $this->authorize('work', $job);
         $record->handle(
             $job, $this->user($request), $this->text($request, 'clientId'), $this->text($request, 'step'), $this->text($request, 'kind'), trim($this->text($request, 'text')), $request->reading(), $request->boolean('isSeenTo'), $request->picture(),
-            $request->filled('supersedes') ? $request->integer('supersedes') : null,
+            $request->filled('supersedes') ? $request->integer('supersedes') : null, $this->text($request, 'kind') === 'run' ? $this->welded($request) : null,
         );
 
         return $this->run($job);
@@ -61,6 +65,14 @@ final class RunController extends Controller
         });
 
         return $this->run($job->refresh());
+    }
+
+    /** Length and seconds have to be there: without them a run has no heat. */
+    private function welded(LogEntryRequest $request): Values
+    {
+        $values = (new FieldReader($request->unit(), typed: true))->read(HeatInputCalculator::fields(), $request->run());
+
+        return $values->has('length') && $values->has('seconds') ? $values : throw InvalidFields::at($values->has('length') ? 'seconds' : 'length', 'missing: how long the run is, and how many seconds it took.');
     }
 
     private function run(Job $job): JsonResponse

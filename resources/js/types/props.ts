@@ -635,6 +635,16 @@ export interface JobsAskedProps {
     sorts: string[];
 }
 
+/** How warm a joint is estimated to be; °C, s. */
+export interface JointHeatProps {
+    joint: string;
+    temperature: number;
+    low: number;
+    high: number;
+    limit: number;
+    wait: number | null;
+}
+
 /** One line of a score. */
 export interface JudgedProps {
     right: boolean;
@@ -706,6 +716,9 @@ export interface LogEntryProps {
     expected: number | null;
     uncertainty: number | null;
     move: number | null;
+    settings: string;
+    length: number | null;
+    heatInput: number | null;
     picture: string | null;
     isSuperseded: boolean;
     by: string;
@@ -1139,6 +1152,9 @@ export interface RunSheetProps {
     setups: number;
     conflict: string[] | null;
     log: LogEntryProps[];
+    heats: JointHeatProps[];
+    lastRun: Record<string, unknown>;
+    processes: string[];
 }
 
 /** A step of the run sheet. */
@@ -1146,6 +1162,7 @@ export interface RunStepProps {
     id: string;
     title: string;
     kind: string;
+    joint: string;
     state: string;
     minutes: number;
     waitsFor: string[];

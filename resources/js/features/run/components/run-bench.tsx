@@ -54,6 +54,11 @@ export function RunBench({ job, initial }: { job: JobProps; initial: RunSheetPro
                                 key={step.id}
                                 step={step}
                                 isFirst={i === 0}
+                                weld={{
+                                    processes: run.processes,
+                                    last: run.lastRun,
+                                    heat: run.heats.find((one) => one.joint === step.joint),
+                                }}
                                 last={run.log.find((entry) => entry.step === step.id && entry.kind === 'reading')}
                                 trouble={trouble?.step === step.id ? trouble.message : null}
                                 busy={busy}

@@ -10,6 +10,7 @@ const KINDS: Record<string, string> = {
     done: '■ done',
     reopened: '□ opened again',
     reading: '◌ read',
+    run: '⌁ welded',
     note: '✎ note',
     otherwise: '▲ not as planned',
     stop: '✕ stopped',
@@ -87,6 +88,12 @@ export function RunLog({ log, canWork, busy, onWrite }: Props) {
                             {entry.title}
                             {entry.title && entry.text && ': '}
                             {entry.text}
+                            {entry.heatInput !== null && (
+                                <span className="tabular-nums">
+                                    : {entry.settings}, {formatLength(entry.length ?? 0, unit, denominator)} {unit}:{' '}
+                                    {entry.heatInput.toFixed(2)} kJ/mm
+                                </span>
+                            )}
                             {entry.reading !== null && (
                                 <span className="tabular-nums">
                                     {' '}

@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import type { Entry } from '@/features/run/hooks/use-run';
+import { WeldRun } from '@/features/run/components/weld-run';
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation, formatLength } from '@/shared/lib/format';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Trouble } from '@/shared/ui/trouble';
-import type { LogEntryProps, RunStepProps } from '@/types/props';
+import type { JointHeatProps, LogEntryProps, RunStepProps } from '@/types/props';
 
 interface Props {
     step: RunStepProps;
@@ -13,6 +14,8 @@ interface Props {
     isFirst: boolean;
     /** What was read at its hold point last, where the work did not go on. */
     last: LogEntryProps | undefined;
+    /** Processes, what was welded with last, and how warm the joint is. */
+    weld: { processes: string[]; last: Record<string, unknown>; heat: JointHeatProps | undefined };
     trouble: string | null;
     busy: boolean;
     canWork: boolean;
@@ -28,7 +31,7 @@ const ACTIONS: Record<string, string> = {
 };
 
 /** A step that is possible now, large enough for a glove: done, not as planned, or stop. */
-export function StepCard({ step, isFirst, last, trouble, busy, canWork, onWrite, onRemove }: Props) {
+export function StepCard({ step, isFirst, last, weld, trouble, busy, canWork, onWrite, onRemove }: Props) {
     const { unit, denominator } = useUnits();
     const [reading, setReading] = useState('');
     const [isSeenTo, setSeenTo] = useState(false);
@@ -128,6 +131,7 @@ export function StepCard({ step, isFirst, last, trouble, busy, canWork, onWrite,
                     )}
                 </div>
             )}
+            {canWork && ['tack', 'weld'].includes(step.kind) && <WeldRun step={step.id} {...weld} busy={busy} onWrite={onWrite} />}
             {otherwise && (
                 <div className="flex flex-wrap items-end gap-3">
                     <Field

@@ -6,12 +6,14 @@ import type { RunSheetProps } from '@/types/props';
 
 export interface Entry {
     step: string;
-    kind: 'done' | 'reopened' | 'note' | 'otherwise' | 'stop' | 'picture';
+    kind: 'done' | 'reopened' | 'run' | 'note' | 'otherwise' | 'stop' | 'picture';
     text?: string;
     reading?: string;
     unit?: 'mm' | 'in';
     isSeenTo?: boolean;
     supersedes?: number;
+    /** What a run was welded with, as typed. */
+    run?: Record<string, string>;
     file?: File;
 }
 
