@@ -61,9 +61,9 @@ export function PartSheet({ job, initial, id, paper }: Props) {
                     {part.stock && `, of ${part.stock}`}
                     {part.material && `, ${part.material}`}
                     {part.used && `, for ${part.used}`}
-                    {part.mass !== null && <span className="whitespace-nowrap tabular-nums">, {part.mass.toFixed(2)} kg each</span>}
+                    {part.mass !== null && <span className="tabular-nums">, {part.mass.toFixed(2)} kg each</span>}
                     {part.centre && (
-                        <span className="whitespace-nowrap tabular-nums">
+                        <span className="tabular-nums">
                             , centre {part.centre.map((one) => formatLength(one, unit, denominator)).join(' / ')} {unit} from its lower left
                         </span>
                     )}

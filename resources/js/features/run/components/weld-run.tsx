@@ -82,7 +82,7 @@ function Heat({ heat }: { heat: JointHeatProps }) {
             </b>{' '}
             <span className="tabular-nums">
                 By the runs so far about {heat.temperature.toFixed(0)} °C there when this was loaded, {heat.low.toFixed(0)} to{' '}
-                {heat.high.toFixed(0)}; the next from {heat.limit.toFixed(0)} °C down. An estimate: touch it with a thermometer.
+                {heat.high.toFixed(0)}; the next from {heat.limit.toFixed(0)} °C down. An estimate: read it with a thermometer.
             </span>
         </p>
     );
