@@ -230,6 +230,14 @@ describe('a part', function () {
         expect($marking['marks'][0]['what'])->toBe('punch 1, ⌀ 18')->and($marking['sigma'])->toEqualWithDelta(1.5 / sqrt(12), 1e-9)->and($marking['half'])->toEqualWithDelta(130.0, 1e-6);
     });
 
+    it('starts with the machine of the shop where it has one', function () {
+        expect($this->get($this->at)->inertiaProps('parts.starts'))->toBe([]);
+        foreach (['brakeForce' => 600_000, 'brakeLength' => 2000] as $name => $value) {
+            $this->job->workshop->values()->create(['name' => $name, 'value' => $value, 'changed_at' => now()]);
+        }
+        expect($this->get($this->at)->inertiaProps('parts.starts'))->toEqual(['press-brake' => ['machine' => ['force' => 600_000, 'length' => 2000]]]);
+    });
+
     it('that somebody else changed is not written over', function () {
         $id = ($this->part)();
         $read = $this->get("$this->at/$id")->inertiaProps('parts.parts.0.revision');

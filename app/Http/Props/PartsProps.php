@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\Part;
 use App\Models\StockItem;
 use App\Parts\PartTools;
+use Geodex\Core\Calculators\Bending\PressBrakeCalculator;
 
 /** The parts of a job, and what is asked for besides. */
 final readonly class PartsProps
@@ -20,9 +21,10 @@ final readonly class PartsProps
      * @param  list<AskedPartProps>  $asked
      * @param  list<ToolProps>  $tools  that a part is made by
      * @param  list<string>  $stock  names on the rack
+     * @param  array<string, array<string, mixed>>  $starts  what an empty form starts with, by calculator; mm
      * @param  list<SurveyedPointProps>  $surveyed  points to take places from
      */
-    public function __construct(public array $parts, public array $asked, public array $tools, public array $stock, public array $surveyed) {}
+    public function __construct(public array $parts, public array $asked, public array $tools, public array $stock, public array $starts, public array $surveyed) {}
 
     public static function from(Job $job): self
     {
@@ -36,7 +38,7 @@ final readonly class PartsProps
             array_values($parts->map(fn (Part $one): PartProps => PartProps::from($one, $asked, $shop, $survey))->all()),
             array_map(AskedPartProps::from(...), AskedParts::open($asked, $taken)),
             array_map(ToolProps::from(...), PartTools::all()),
-            array_values(array_unique($job->workshop->stock()->get()->map(fn (StockItem $one): string => $one->stock)->all())), SurveyedPointProps::all($survey),
+            array_values(array_unique($job->workshop->stock()->get()->map(fn (StockItem $one): string => $one->stock)->all())), array_filter(['press-brake' => PressBrakeCalculator::startsWith($shop)]), SurveyedPointProps::all($survey),
         );
     }
 }

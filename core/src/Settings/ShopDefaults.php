@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Settings;
 
+use Geodex\Core\Calculators\Bending\PressBrakeCalculator;
 use Geodex\Core\Calculators\Plan\InsertCalculator;
 use Geodex\Core\Calculators\Splice\SleeveMaking;
 use Geodex\Core\Calculators\Splice\SpliceWork;
@@ -32,7 +33,7 @@ use Geodex\Core\Survey\SurveyOptions;
 final readonly class ShopDefaults
 {
     /** @var list<class-string<HasShopDefaults>> */
-    private const DECLARING = [SurveyOptions::class, CutChecker::class, JointShrinkage::class, SpliceWork::class, SleeveMaking::class, SpreadGuide::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Braking::class, Consequences::class, DrivelineLimits::class, RunningDimensions::class, StandardSteps::class];
+    private const DECLARING = [SurveyOptions::class, CutChecker::class, JointShrinkage::class, SpliceWork::class, SleeveMaking::class, SpreadGuide::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Braking::class, Consequences::class, DrivelineLimits::class, PressBrakeCalculator::class, RunningDimensions::class, StandardSteps::class];
 
     /** @return array<string, ShopDefault> by name, in the order of the settings */
     public static function all(): array

@@ -948,6 +948,7 @@ export interface PartsProps {
     asked: AskedPartProps[];
     tools: ToolProps[];
     stock: string[];
+    starts: Record<string, Record<string, unknown>>;
     surveyed: SurveyedPointProps[];
 }
 

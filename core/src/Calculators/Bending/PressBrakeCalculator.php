@@ -9,9 +9,12 @@ use Geodex\Core\Calculators\Result;
 use Geodex\Core\Fields\Field;
 use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Fields\Values;
+use Geodex\Core\Shop\HasShopDefaults;
+use Geodex\Core\Shop\Shop;
+use Geodex\Core\Shop\ShopDefault;
 
 /** Sheet bent in a press brake: flat length, where each bend line lies, force, least flange. */
-final readonly class PressBrakeCalculator implements Calculator
+final readonly class PressBrakeCalculator implements Calculator, HasShopDefaults
 {
     /** Newtons a square millimetre of sheet for each of tensile strength, air bending in a V of eight times the sheet. */
     private const AIR_BENDING = 1.42;
@@ -21,6 +24,23 @@ final readonly class PressBrakeCalculator implements Calculator
     private const FLANGE_OF_DIE = 0.7;
 
     private const LEAST_RADIUS_BY_RULE = 0.3;
+
+    /** @return list<ShopDefault> 0 is not known */
+    public static function shopDefaults(): array
+    {
+        return [
+            new ShopDefault('Press brake', Field::number('brakeForce', 'Its force', 'N')->between(0.0, 1e8)->defaults(0.0), 'plate of the machine; 0: none, or not known'),
+            new ShopDefault('Press brake', Field::length('brakeLength', 'Bends at most')->between(0.0, 20_000.0)->defaults(0.0), 'plate of the machine; 0: none, or not known'),
+        ];
+    }
+
+    /** @return array<string, mixed> what an empty form starts with in a shop; nothing where its machine is not known */
+    public static function startsWith(Shop $shop): array
+    {
+        [$force, $length] = array_map($shop->value(...), self::shopDefaults());
+
+        return $force > 0.0 && $length > 0.0 ? ['machine' => ['force' => $force, 'length' => $length]] : [];
+    }
 
     public static function name(): string
     {

@@ -12,12 +12,14 @@ interface Props {
     job: number;
     tools: ToolProps[];
     stock: string[];
+    /** What an empty form starts with, by calculator (mm). */
+    starts: Record<string, unknown>;
     surveyed: SurveyedPointProps[];
     onKept: (parts: PartsProps) => void;
 }
 
 /** A part that nothing asks for: by a calculator, or a plate out of a DXF file. */
-export function AddPart({ job, tools, stock, surveyed, onKept }: Props) {
+export function AddPart({ job, tools, stock, starts, surveyed, onKept }: Props) {
     const [name, setName] = useState(tools[0]?.name ?? '');
     const [open, setOpen] = useState<{ tool: ToolProps; values: Record<string, unknown>; notes: string[] } | null>(null);
     const [isByHand, setByHand] = useState(false);
@@ -83,7 +85,16 @@ export function AddPart({ job, tools, stock, surveyed, onKept }: Props) {
                     choices={tools.map((tool) => ({ value: tool.name, label: tool.title }))}
                     onChange={setName}
                 />
-                <Button onClick={() => start(tools.find((tool) => tool.name === name))}>Draw it</Button>
+                <Button
+                    onClick={() =>
+                        start(
+                            tools.find((tool) => tool.name === name),
+                            (starts[name] as Record<string, unknown> | undefined) ?? {},
+                        )
+                    }
+                >
+                    Draw it
+                </Button>
                 <Button onClick={() => setByHand(true)}>Draw a plate by hand</Button>
                 <label className="inline-flex min-h-11 cursor-pointer items-center border border-transparent px-2 underline decoration-line underline-offset-4 focus-within:outline-3">
                     A plate out of a DXF file

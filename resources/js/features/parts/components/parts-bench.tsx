@@ -32,7 +32,16 @@ export function PartsBench({ job, initial }: { job: JobProps; initial: PartsProp
                         : 'A plan with cuts asks for its inserts and plates here; others are drawn below.'}
                 </p>
             )}
-            {job.can.work && <AddPart job={job.id} tools={parts.tools} stock={parts.stock} surveyed={parts.surveyed} onKept={setParts} />}
+            {job.can.work && (
+                <AddPart
+                    job={job.id}
+                    tools={parts.tools}
+                    stock={parts.stock}
+                    starts={parts.starts}
+                    surveyed={parts.surveyed}
+                    onKept={setParts}
+                />
+            )}
         </div>
     );
 }
