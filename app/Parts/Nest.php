@@ -73,6 +73,7 @@ final readonly class Nest
         } catch (CoreFailure $failure) {
             return new NestedStock($stock, $parts, [], [], $failure->getMessage());
         }
+        $there = array_map(fn (StockItem $sheet): string => (string) $sheet->id, $sheets);
         $laid = [];
         $seen = [];
         foreach ($told->list('placements') as $one) {
@@ -80,7 +81,8 @@ final readonly class Nest
             $seen[$part] = ($seen[$part] ?? 0) + 1;
             $key = "$part-{$seen[$part]}";
             $at = $one->numbers('at');
-            $own = $byHand[$key] ?? null;
+            // A sheet that is gone from the rack takes no plate with it.
+            $own = in_array($byHand[$key]['sheet'] ?? '', $there, true) ? $byHand[$key] : null;
             $laid[$key] = $own === null ? new LaidPiece($key, $part, $one->text('sheet'), (int) $one->number('sheetNumber'), [$at[0], $at[1]], $one->number('rotation'), false) : new LaidPiece($key, $part, $own['sheet'], $own['sheetNumber'], $own['at'], $own['rotation'], true);
         }
 

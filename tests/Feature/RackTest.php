@@ -121,6 +121,15 @@ describe('plates on sheets', function () {
         expect(collect($this->deleteJson("$this->at/nest")->assertOk()->json('0.sheets.0.pieces'))->contains('isByHand', true))->toBeFalse();
     });
 
+    it('do not go with a sheet that is taken off the rack', function () {
+        ($this->plate)(1);
+        ($this->tried)();
+        $sheet = $this->get("$this->at/nest")->inertiaProps('nests.0.sheets.0');
+        $this->putJson("$this->at/nest", ['key' => $sheet['pieces'][0]['key'], 'sheet' => $sheet['sheet'], 'sheetNumber' => 1, 'at' => [200, 200], 'rotation' => 0])->assertOk();
+        ($this->rack)('plate 5', '900', '450')->assertOk();
+        expect($this->deleteJson("$this->at/stock/{$sheet['sheet']}")->assertOk()->json())->toHaveCount(1)->and($this->get("$this->at/nest")->inertiaProps('nests.0.sheets.0.pieces'))->toHaveCount(1);
+    });
+
     it('that were cut take their sheet off the rack, and give the strip above them back', function () {
         ($this->plate)(1);
         $this->job->parts()->update(['state' => 'released']);
