@@ -60,6 +60,30 @@ for (const [width, height] of [
         await expect(page.getByText('No DXF file, or nothing is drawn in it.')).toBeVisible();
     });
 
+test('numbers of a plate are changed one by one, and the drawing follows what is typed', async ({ page }) => {
+    await logIn(page);
+    const job = (await openCopy(page, 'Changed plate')).replace(/\/(bench|reference|surveys).*$/, '');
+    await page.goto(`${job}/parts`);
+    await page
+        .getByLabel('Another part, made as')
+        .selectOption({ label: 'Plate with weld land and windows' });
+    await page.getByRole('button', { name: 'Draw it' }).click();
+    const form = page.getByRole('form', { name: /a part$/ });
+    await form.getByLabel('What it is called').fill('Round plate');
+    await form.getByLabel(/^Contour/).fill('0, 0; 200, 0, 0.4142; 200, 100; 0, 100');
+    await form.getByLabel(/^Set back by/).fill('5');
+    await expect(form.getByRole('img', { name: /^As typed/ })).toBeVisible();
+    await form.getByRole('button', { name: 'Work it out and keep it' }).click();
+    await page.getByRole('link', { name: 'Round plate' }).click();
+    await page.getByRole('button', { name: 'Change its numbers' }).click();
+    await expect(form.getByLabel(/^Contour/)).toHaveValue('0, 0; 200, 0, 0.4142; 200, 100; 0, 100');
+    await form.getByLabel(/^Contour/).press('End');
+    await form.getByLabel(/^Contour/).pressSequentially('; -20, 50');
+    await form.getByRole('button', { name: 'Work it out and keep it' }).click();
+    await expect(form).toBeHidden();
+    await expect(page.getByRole('img', { name: /^plate: cut/ })).toBeVisible();
+});
+
 test('a part says what changed since it was taken, and is taken over', async ({ page }) => {
     const job = await partsOf(page, 'Parts gone stale');
     await page.getByRole('button', { name: /^Take Insert/ }).click();

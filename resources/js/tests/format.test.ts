@@ -108,7 +108,7 @@ test('values of a sheet stand in a form as they would be typed', () => {
     };
     expect(typedValues(fields, values, 'in')).toEqual({
         at: '1, -2',
-        points: '0, 0, 0\n10, 0, 0',
+        points: '0, 0, 0; 10, 0, 0',
         values: '0.1 - 0.3',
         axle: { x: '100' },
     });

@@ -13,8 +13,9 @@ function one(field: FieldProps, value: unknown, unit: Unit): unknown {
     if (typeof value === 'number') return String(value);
     if (field.kind === 'numbers' && Array.isArray(value)) return value.map((each) => (each === null ? '-' : String(each))).join(' ');
     if (field.kind === 'lengths' && Array.isArray(value)) return lengths(value, unit);
+    // A field of one line drops line ends, and with them where a place ends.
     if (field.kind === 'places' && Array.isArray(value))
-        return value.map((place) => corner(place as unknown[], field.size, unit)).join('\n');
+        return value.map((place) => corner(place as unknown[], field.size, unit)).join('; ');
     if (field.kind === 'names' && Array.isArray(value)) return value.join(', ');
     if (field.kind === 'list' && Array.isArray(value))
         return value.map((entry) => typedValues(field.fields, entry as Record<string, unknown>, unit));

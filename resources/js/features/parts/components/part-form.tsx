@@ -117,32 +117,44 @@ export function PartForm({ job, tool, values: known, part, stock, surveyed, onKe
                     <option key={name} value={name} />
                 ))}
             </datalist>
-            <Segmented label="Side" value={head.side} choices={SIDES} onChange={put('side')} />
-            <Surveyed
-                value={{
-                    points: surveyed,
-                    taken: points,
-                    take: (at, point) =>
-                        setPoints((all) => ({
-                            ...Object.fromEntries(Object.entries(all).filter(([one]) => one !== at)),
-                            ...(point !== null && { [at]: point }),
-                        })),
-                    forget: (within) =>
-                        setPoints((all) => Object.fromEntries(Object.entries(all).filter(([at]) => !at.startsWith(within)))),
-                }}
-            >
-                <FieldInputs fields={tool.fields} unit={typedIn} values={values} onChange={setValues} errors={refusal?.fields ?? {}} />
-            </Surveyed>
-            {drawings.length > 0 && (
-                <figure className="sticky bottom-2 justify-self-end border border-line bg-white">
-                    <img
-                        src={drawings[0]?.source}
-                        alt={`As typed: ${drawings[0]?.name}`}
-                        className="max-h-56 max-w-full object-contain p-2"
-                    />
-                    <figcaption className="bg-paper px-2 text-sm text-soft">as typed</figcaption>
-                </figure>
-            )}
+            <div>
+                <Segmented label="Side" value={head.side} choices={SIDES} onChange={put('side')} />
+            </div>
+            <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_300px]">
+                <div className="grid content-start gap-4">
+                    <Surveyed
+                        value={{
+                            points: surveyed,
+                            taken: points,
+                            take: (at, point) =>
+                                setPoints((all) => ({
+                                    ...Object.fromEntries(Object.entries(all).filter(([one]) => one !== at)),
+                                    ...(point !== null && { [at]: point }),
+                                })),
+                            forget: (within) =>
+                                setPoints((all) => Object.fromEntries(Object.entries(all).filter(([at]) => !at.startsWith(within)))),
+                        }}
+                    >
+                        <FieldInputs
+                            fields={tool.fields}
+                            unit={typedIn}
+                            values={values}
+                            onChange={setValues}
+                            errors={refusal?.fields ?? {}}
+                        />
+                    </Surveyed>
+                </div>
+                {drawings.length > 0 && (
+                    <figure className="self-start border border-line bg-white lg:sticky lg:top-4">
+                        <img
+                            src={drawings[0]?.source}
+                            alt={`As typed: ${drawings[0]?.name}`}
+                            className="max-h-72 w-full object-contain p-2"
+                        />
+                        <figcaption className="bg-paper px-2 text-sm text-soft">as typed</figcaption>
+                    </figure>
+                )}
+            </div>
             {part?.state === 'first article' && (
                 <label className="flex min-h-11 items-center gap-3">
                     <input

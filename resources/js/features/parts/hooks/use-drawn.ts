@@ -4,7 +4,7 @@ import { path } from '@/shared/lib/path';
 import type { PartDrawingProps, ToolProps } from '@/types/props';
 
 /** Typing pauses this long before it is drawn again. */
-const PAUSE_MS = 40;
+const PAUSE_MS = 10;
 
 /** What is drawn of the numbers as they are typed; the last drawing stands until the next is there, or while nothing can be worked out. */
 export function useDrawn(tool: ToolProps, unit: 'mm' | 'in', values: Record<string, unknown>): PartDrawingProps[] {
