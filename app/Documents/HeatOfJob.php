@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Http\Props\JointHeatProps;
 use App\Models\Job;
 use App\Models\LogEntry;
 use Geodex\Core\Chassis\Steel;
@@ -16,7 +15,7 @@ use Illuminate\Support\Carbon;
 /** How warm the joints of a job are now, by the runs in its log. */
 final readonly class HeatOfJob
 {
-    /** @return list<JointHeatProps> */
+    /** @return array<string, JointHeat> by operation whose joint it is */
     public static function of(Job $job, PlannedJob $planned): array
     {
         $runs = [];
@@ -32,7 +31,7 @@ final readonly class HeatOfJob
         foreach ($planned->plan->shifts->all ?? [] as $shift) {
             $section = $planned->core->chassis->section(Side::Left, $shift->cut) ?? $planned->core->chassis->section(Side::Right, $shift->cut);
             $heat = $section === null ? null : JointHeat::of($runs[$shift->operation] ?? [], $section->rail->thickness(), $section->depth + 2 * $section->width, $section->rail->steel !== Steel::Mild, Carbon::now()->getTimestampMs() / 1000);
-            $heats = $heat === null ? $heats : [...$heats, JointHeatProps::from($shift->operation, $heat)];
+            $heats += $heat === null ? [] : [$shift->operation => $heat];
         }
 
         return $heats;

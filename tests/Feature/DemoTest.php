@@ -88,6 +88,9 @@ it('goes out as files and comes in again the same, every part of it', function (
         foreach ($document['surveys'] as &$survey) {
             $survey['readings'] = array_map(fn (array $r): array => array_diff_key($r, ['by' => 0, 'at' => 0]), $survey['readings']);
         }
+        if (isset($document['run']['log'])) {
+            $document['run']['log'] = array_map(fn (array $r): array => array_diff_key($r, ['by' => 0, 'at' => 0]), $document['run']['log']);
+        }
         if (isset($document['bench']['rounds'])) {
             $document['bench']['rounds'] = array_map(fn (array $r): array => array_diff_key($r, ['by' => 0, 'at' => 0]), $document['bench']['rounds']);
         }

@@ -10,6 +10,7 @@ use App\Documents\RunOfJob;
 use App\Models\Job;
 use App\Models\LogEntry;
 use Geodex\Core\Calculators\HeatInputCalculator;
+use Geodex\Core\RunSheet\JointHeat;
 use Geodex\Core\RunSheet\OrderedStep;
 use Geodex\Core\RunSheet\RunSheet;
 use Geodex\Core\RunSheet\Step;
@@ -38,8 +39,16 @@ final readonly class RunSheetProps
         return new self(
             array_map(fn (OrderedStep $one): RunStepProps => RunStepProps::from($one, $run->done[$one->step->id] ?? null), $sheet->steps), $sheet->minutesLeft, $sheet->longestChain, $sheet->setups, $sheet->conflict,
             array_values($entries->reverse()->map(fn (LogEntry $one): LogEntryProps => LogEntryProps::from($one, $titles, isset($superseded[$one->id])))->all()),
-            HeatOfJob::of($job, PlannedJob::of($job)), self::lastRun($job), HeatInputCalculator::fields()[0]->choices,
+            self::heats($job), self::lastRun($job), HeatInputCalculator::fields()[0]->choices,
         );
+    }
+
+    /** @return list<JointHeatProps> */
+    private static function heats(Job $job): array
+    {
+        $heats = HeatOfJob::of($job, PlannedJob::of($job));
+
+        return array_map(fn (string|int $joint, JointHeat $heat): JointHeatProps => JointHeatProps::from((string) $joint, $heat), array_keys($heats), $heats);
     }
 
     /** @return array<string, mixed> */
