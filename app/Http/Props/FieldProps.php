@@ -16,6 +16,7 @@ final readonly class FieldProps
      * @param  list<string>  $choices
      * @param  list<FieldProps>  $fields  of a group, or of each entry of a list
      * @param  string  $names  list of the frame whose ids it takes; empty for none
+     * @param  bool  $bulges  whether a place may carry the bulge of the arc that follows, which has no unit
      * @param  int  $size  how many numbers it takes, where that is fixed; 0 where it is not
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class FieldProps
         public bool $isStation,
         public string $names,
         public int $size,
+        public bool $bulges,
     ) {}
 
     public static function from(Field $field): self
@@ -40,7 +42,7 @@ final readonly class FieldProps
 
         return new self(
             name: $field->name, label: $field->label, kind: $field->kind->value, unit: $field->unit, isRequired: $field->isRequired, default: $default, help: $field->help, range: $field->range(), choices: $field->choices,
-            fields: array_map(self::from(...), $field->fields), isStation: $field->isStation, names: $field->names, size: $field->maxCount === $field->minCount ? $field->minCount : 0,
+            fields: array_map(self::from(...), $field->fields), isStation: $field->isStation, names: $field->names, size: $field->maxCount === $field->minCount ? $field->minCount : 0, bulges: $field->bulges,
         );
     }
 }

@@ -89,6 +89,7 @@ describe('the table of the frame', () => {
         isStation: false,
         names: '',
         size: 0,
+        bulges: false,
         ...more,
     });
 

@@ -90,6 +90,7 @@ test('values of a sheet stand in a form as they would be typed', () => {
         isStation: false,
         names: '',
         size: 0,
+        bulges: false,
     });
     const fields = [
         field('at', 'lengths'),
@@ -112,4 +113,17 @@ test('values of a sheet stand in a form as they would be typed', () => {
         values: '0.1 - 0.3',
         axle: { x: '100' },
     });
+    const outline = { ...field('contour', 'places'), bulges: true };
+    expect(
+        typedValues(
+            [outline],
+            {
+                contour: [
+                    [0, 25.4],
+                    [254, 0, 0.41421356],
+                ],
+            },
+            'in',
+        ),
+    ).toEqual({ contour: '0, 1; 10, 0, 0.41421356' });
 });

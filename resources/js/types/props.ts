@@ -450,6 +450,7 @@ export interface FieldProps {
     isStation: boolean;
     names: string;
     size: number;
+    bulges: boolean;
 }
 
 /** What the deviations mean together; mm. */

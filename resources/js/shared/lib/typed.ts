@@ -15,7 +15,7 @@ function one(field: FieldProps, value: unknown, unit: Unit): unknown {
     if (field.kind === 'lengths' && Array.isArray(value)) return lengths(value, unit);
     // A field of one line drops line ends, and with them where a place ends.
     if (field.kind === 'places' && Array.isArray(value))
-        return value.map((place) => corner(place as unknown[], field.size, unit)).join('; ');
+        return value.map((place) => corner(place as unknown[], field.bulges, unit)).join('; ');
     if (field.kind === 'names' && Array.isArray(value)) return value.join(', ');
     if (field.kind === 'list' && Array.isArray(value))
         return value.map((entry) => typedValues(field.fields, entry as Record<string, unknown>, unit));
@@ -24,8 +24,8 @@ function one(field: FieldProps, value: unknown, unit: Unit): unknown {
 }
 
 /** A place, and the bulge of the arc that follows it, which has no unit. */
-function corner(place: unknown[], size: number, unit: Unit): string {
-    const many = size === 0 ? place.length : size;
+function corner(place: unknown[], bulges: boolean, unit: Unit): string {
+    const many = bulges ? 2 : place.length;
     return [lengths(place.slice(0, many), unit), ...place.slice(many).map(String)].join(', ');
 }
 
