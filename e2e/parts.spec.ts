@@ -1,15 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { logIn, openCopy } from './support/shop';
+import { logIn, openCopy, openStretched } from './support/shop';
 
 async function partsOf(page: Page, title: string): Promise<string> {
-    await logIn(page);
-    const job = (await openCopy(page, title)).replace(/\/(bench|reference|surveys).*$/, '');
-    await page.goto(`${job}/plan`);
-    await page.getByRole('button', { name: 'Add a stretch' }).click();
-    await page.getByLabel(/^Length/).fill('640');
-    await page.getByRole('button', { name: 'Plan it' }).click();
-    await expect(page.getByText('3940.0 mm').first()).toBeVisible();
+    const job = await openStretched(page, title);
     await page.goto(`${job}/parts`);
     await expect(page.getByRole('heading', { name: 'Asked for' })).toBeVisible();
     return job;

@@ -1,14 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
-import { logIn, openCopy } from './support/shop';
+import { openStretched } from './support/shop';
 
 async function runOf(page: Page, title: string): Promise<string> {
-    await logIn(page);
-    const job = (await openCopy(page, title)).replace(/\/(bench|reference|surveys).*$/, '');
-    await page.goto(`${job}/plan`);
-    await page.getByRole('button', { name: 'Add a stretch' }).click();
-    await page.getByLabel(/^Length/).fill('640');
-    await page.getByRole('button', { name: 'Plan it' }).click();
-    await expect(page.getByText('3940.0 mm').first()).toBeVisible();
+    const job = await openStretched(page, title);
     await page.goto(`${job}/run`);
     await expect(page.getByRole('heading', { name: 'Possible now' })).toBeVisible();
     return job;

@@ -52,7 +52,7 @@ final readonly class RunOfJob
         $crossing = array_map(fn (CarriedChange $one): string => $one->feature, $job->plan->carried ?? []);
         foreach ($job->plan->cuts ?? [] as $i => $length) {
             $marks = $witness[$length->operation] ?? null;
-            $cuts[] = new PlannedCut($length->operation, self::title($job, $length->operation), $length->what === 'insert', $marks->before ?? 0.0, $marks->after ?? 0.0, ShrinkageBook::of(self::shrinkage($length), $cases), $i === 0 ? $crossing : []);
+            $cuts[] = new PlannedCut($length->operation, self::title($job, $length->operation), $length->what === 'insert', $marks->before ?? 0.0, $marks->after ?? 0.0, ShrinkageBook::of($length->drawsIn, $cases), $i === 0 ? $crossing : []);
         }
 
         return $cuts;
@@ -67,12 +67,6 @@ final readonly class RunOfJob
         }
 
         return $id;
-    }
-
-    /** What all joints of a cut draw in, as its sum says. */
-    private static function shrinkage(CutLength $length): float
-    {
-        return array_sum(array_map(fn (array $term): float => str_contains($term[0], 'draw') ? abs($term[1]) : 0.0, $length->terms));
     }
 
     /** @return list<PlannedPart> */

@@ -52,3 +52,15 @@ export async function call(page: Page, text: string): Promise<string> {
     await expect(answer).not.toHaveText('Storing…');
     return (await answer.textContent()) ?? '';
 }
+
+/** A copy of the demo job, stretched by 640; the address of the job. */
+export async function openStretched(page: Page, title: string): Promise<string> {
+    await logIn(page);
+    const job = (await openCopy(page, title)).replace(/\/(bench|reference|surveys).*$/, '');
+    await page.goto(`${job}/plan`);
+    await page.getByRole('button', { name: 'Add a stretch' }).click();
+    await page.getByLabel(/^Length/).fill('640');
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await expect(page.getByText('3940.0 mm').first()).toBeVisible();
+    return job;
+}

@@ -18,9 +18,10 @@ final readonly class CutLength implements HasProvenance
     /**
      * @param  float  $mark  distance between the marks (mm)
      * @param  float  $piece  what lies on the bench afterwards (mm): the insert, or the piece that came out
+     * @param  float  $drawsIn  what all its joints draw in together (mm)
      * @param  non-empty-list<array{string, float}>  $terms  that the mark is the sum of: what, and mm
      */
-    private function __construct(public string $operation, public string $what, public float $mark, public float $piece, public string $saw, public array $terms) {}
+    private function __construct(public string $operation, public string $what, public float $mark, public float $piece, public string $saw, public array $terms, public float $drawsIn) {}
 
     public static function provenance(): array
     {
@@ -50,7 +51,7 @@ final readonly class CutLength implements HasProvenance
             throw InvalidPlan::nothingLeft($operation);
         }
 
-        return new self($operation, 'insert', $piece, $piece, 'Saw the insert on the waste side of its mark; it makes up the kerf of the rail cut.', self::said($terms));
+        return new self($operation, 'insert', $piece, $piece, 'Saw the insert on the waste side of its mark; it makes up the kerf of the rail cut.', self::said($terms), 2 * $drawsIn);
     }
 
     /**
@@ -70,7 +71,7 @@ final readonly class CutLength implements HasProvenance
             throw InvalidPlan::nothingLeft($operation);
         }
 
-        return new self($operation, 'band', $mark, $piece, 'Saw inside both marks: the band between them is the waste.', self::said($terms));
+        return new self($operation, 'band', $mark, $piece, 'Saw inside both marks: the band between them is the waste.', self::said($terms), $isClosed ? $drawsIn : 0.0);
     }
 
     /** The sum in words: “640 mm put in + 3 mm kerf of the rail cut”. */
