@@ -15,6 +15,8 @@ export default defineConfig({
         baseURL: process.env.E2E_URL ?? 'http://127.0.0.1:8000',
         viewport: { width: 1280, height: 800 },
         screenshot: 'only-on-failure',
+        // What a journey cuts off is cut off for the page too; those that go without a network let the worker in.
+        serviceWorkers: 'block',
         launchOptions,
     },
 });

@@ -61,8 +61,8 @@ const STAGES: Record<string, (page: Page) => Promise<unknown>> = {
         await page.getByRole('link', { name: /^Running gear/ }).click();
         await expect(page.getByRole('form', { name: 'Driveshaft' })).toBeVisible();
     },
-    report: async (page) => {
-        await page.getByRole('link', { name: /^Report/ }).click();
+    'hand-over': async (page) => {
+        await page.getByRole('link', { name: /^Hand-over/ }).click();
         await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
     },
 };

@@ -53,7 +53,7 @@ test('what is typed stays when the unit of the screen is changed', async ({ page
 });
 
 test('the report of an inch job has no millimetres in its findings', async ({ page }) => {
-    await openTender(page, '/surveys/before/report/document');
+    await openTender(page, '/surveys/before/hand-over/document');
     const text = (await page.locator('main').textContent()) ?? '';
     expect(text).toContain('more than the 0.118 in allowed');
     expect(text).toMatch(/by \d\.\d{3} ± \d\.\d{3} in/);

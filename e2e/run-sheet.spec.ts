@@ -54,6 +54,7 @@ test('a hold point stays open until its marks read what they should', async ({ p
         /^Set posts/,
         /^Mark, scribe/,
         /^Grind/,
+        /^Spread the halves/,
     ])
         await done(name);
     while ((await page.getByRole('article', { name: /^Out of the way/ }).count()) > 0) {
@@ -110,6 +111,7 @@ test('a weld run is written down as it was timed, and the joint says when it is 
     await done(/^Set posts/);
     await done(/^Mark, scribe/);
     await done(/^Grind/);
+    await done(/^Spread the halves/);
     while ((await page.getByRole('article', { name: /^Out of the way/ }).count()) > 0)
         await done(
             new RegExp(
@@ -124,6 +126,7 @@ test('a weld run is written down as it was timed, and the joint says when it is 
     const tack = page.getByRole('article', { name: /tack all that mates/ });
     await tack.getByText('Weld runs and heat').click();
     const form = tack.getByRole('form', { name: 'A weld run' });
+    await tack.getByRole('button', { name: 'Left rail, front joint, web' }).click();
     await form.getByLabel('Volts').fill('20.5');
     await form.getByLabel('Amperes').fill('165');
     await form.getByLabel(/^Length of the run/).fill('60');
@@ -132,7 +135,15 @@ test('a weld run is written down as it was timed, and the joint says when it is 
     await form.getByLabel('Seconds').fill('10.9');
     await form.getByRole('button', { name: 'Write the run down' }).click();
     await expect(page.getByText(/20.5 V, 165 A, 10.9 s.*kJ\/mm/)).toBeVisible();
-    await expect(tack.getByText(/By the runs so far about/)).toBeVisible();
+    const web = tack.getByRole('row', { name: /^front joint, web/ });
+    await expect(tack.getByRole('table', { name: 'Heat of the left rail' })).toBeVisible();
+    const estimated = Number(/(\d+) °C/.exec((await web.textContent()) ?? '')?.[1]);
+    await tack.getByRole('button', { name: 'Left rail, front joint, web' }).click();
+    await tack
+        .getByLabel('A thermometer reads there, °C')
+        .fill(String(Math.round(20 + 1.2 * (estimated - 20))));
+    await tack.getByRole('button', { name: 'Correct the estimate by it' }).click();
+    await expect(tack.getByText(/corrected by a thermometer/)).toBeVisible();
     await page.goto(`${job}/run`);
     await expect(tack.getByLabel('Volts')).toHaveValue('20.5');
 });

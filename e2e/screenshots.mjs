@@ -74,7 +74,7 @@ await page.getByRole('heading', { name: 'Possible now' }).waitFor();
 await take('run-sheet');
 await page.getByRole('link', { name: /^Report/ }).click();
 await page.frameLocator('iframe').getByText('Log of readings').waitFor();
-await take('report');
+await take('hand-over');
 
 const dark = await open();
 await dark.page.addInitScript(() => localStorage.setItem('geodex.theme', 'dark'));

@@ -66,8 +66,8 @@ test('a frame that is out says so by shape, word and number', async ({ page }) =
 test('the report is on paper what it is on screen', async ({ page }) => {
     await logIn(page);
     await openCopy(page, 'On paper');
-    await page.getByRole('link', { name: /^Report/ }).click();
-    const paper = page.frameLocator('iframe[title="Report"]');
+    await page.getByRole('link', { name: /^Hand-over/ }).click();
+    const paper = page.frameLocator('iframe[title="Folder of the hand-over"]');
     await expect(paper.getByRole('heading', { name: 'On paper' })).toBeVisible();
     for (const part of ['Survey', 'Findings', 'Plan', 'Driveline', 'Log of readings']) {
         await expect(paper.getByRole('heading', { name: part, exact: true })).toBeVisible();
@@ -133,7 +133,7 @@ test.describe('at 390 px', () => {
             '/surveys/before/findings',
             '/plan',
             '/driveline',
-            '/surveys/before/report',
+            '/surveys/before/hand-over',
         ]) {
             await page.goto(`${base}${stage}`);
             await expect(page.getByRole('heading', { name: 'Narrow' }).first()).toBeVisible();

@@ -63,8 +63,8 @@ test('from a called-out reading to a planned frame', async ({ page }) => {
     await expect(page.getByText(/of its critical speed/)).toBeVisible();
 
     // The report, and the same as PDF.
-    await page.getByRole('link', { name: /^Report/ }).click();
-    const document = page.frameLocator('iframe[title="Report"]');
+    await page.getByRole('link', { name: /^Hand-over/ }).click();
+    const document = page.frameLocator('iframe[title="Folder of the hand-over"]');
     await expect(document.getByText('Tape held at the one-inch mark').first()).toBeVisible();
     await expect(document.getByText('It is no approval', { exact: false })).toBeVisible();
     const pdf = await page.request.get(

@@ -47,7 +47,7 @@ final readonly class AskedParts
     }
 
     /** @return list<SpliceOption> the ways of joining there that hold and have parts, best first; none where the rail is not joined by welding at all */
-    private static function joints(PlannedJob $job, Shift $shift): array
+    public static function joints(PlannedJob $job, Shift $shift): array
     {
         $given = ['at' => $shift->cut, 'insertLength' => $shift->inserted > 0.0 ? $shift->inserted : null];
         foreach (SpliceSite::fields() as $field) {

@@ -32,15 +32,20 @@ use Illuminate\Support\Carbon;
  * @property ?array{crossing: array<string, string>, ticked: list<string>} $plan_along  what crosses a cut, by name with its change, and what of it was seen to
  * @property ?array<string, array{at: array{float, float}, rotation: float, sheet: string, sheetNumber: int}> $nest  where parts were laid by hand
  * @property ?list<array{id: string, title: string, minutes: float, needs: list<string>}> $own_steps  of the run sheet
+ * @property ?list<array{first: string, then: string}> $run_arrows  steps that a person wants before others
+ * @property ?list<string> $strip_list  what comes off besides what the plan knows of
+ * @property ?array<string, array{school: string, isHeld: bool, isTurned?: bool}> $weld_choices  by operation
+ * @property ?list<array{place: string, what: string, closed: string}> $coatings
+ * @property ?array<string, mixed> $hand_over  as HandOver reads it
  * @property Workshop $workshop
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
  */
 final class Job extends Model
 {
-    protected $fillable = ['workshop_id', 'title', 'vehicle', 'plate', 'frame_number', 'odometer', 'customer_reference', 'notes', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread', 'plan_from', 'nest', 'own_steps'];
+    protected $fillable = ['workshop_id', 'title', 'vehicle', 'plate', 'frame_number', 'odometer', 'customer_reference', 'notes', 'units', 'frame', 'driveline', 'bench', 'reference_covariance', 'plan_variant', 'plan_others', 'plan_along', 'plan_spread', 'plan_from', 'nest', 'own_steps', 'run_arrows', 'strip_list', 'weld_choices', 'coatings', 'hand_over'];
 
-    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'plan_spread' => 'array', 'archived_at' => 'datetime', 'nest' => 'array', 'own_steps' => 'array'];
+    protected $casts = ['frame' => 'array', 'driveline' => 'array', 'bench' => 'array', 'reference_covariance' => 'array', 'plan_others' => 'array', 'plan_along' => 'array', 'plan_spread' => 'array', 'archived_at' => 'datetime', 'nest' => 'array', 'own_steps' => 'array', 'run_arrows' => 'array', 'strip_list' => 'array', 'weld_choices' => 'array', 'coatings' => 'array', 'hand_over' => 'array'];
 
     /** How many points it has, counted in a list or read. */
     public function pointCount(): int
@@ -123,6 +128,12 @@ final class Job extends Model
     public function pictures(): HasMany
     {
         return $this->hasMany(Picture::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Recording, $this> */
+    public function recordings(): HasMany
+    {
+        return $this->hasMany(Recording::class)->orderBy('id');
     }
 
     /** @return HasMany<BenchRound, $this> */

@@ -16,13 +16,15 @@ use Illuminate\Support\Carbon;
  * @property int $job_id
  * @property string $client_id
  * @property string $step  id of the step; empty for the job
- * @property 'done'|'reopened'|'reading'|'run'|'note'|'otherwise'|'stop'|'picture' $kind
+ * @property 'begun'|'done'|'reopened'|'reading'|'run'|'temperature'|'note'|'otherwise'|'stop'|'picture'|'voice' $kind
  * @property string $text
  * @property ?array<string, mixed> $data
  * @property ?int $picture_id
+ * @property ?int $recording_id
  * @property ?int $supersedes
  * @property ?int $user_id
- * @property Carbon $created_at
+ * @property Carbon $created_at  when it was written
+ * @property ?Carbon $arrived_at  where it waited for a network
  * @property ?User $user
  */
 final class LogEntry extends Model
@@ -31,7 +33,7 @@ final class LogEntry extends Model
 
     protected $guarded = ['id'];
 
-    protected $casts = ['data' => 'array', 'created_at' => 'datetime'];
+    protected $casts = ['data' => 'array', 'created_at' => 'datetime', 'arrived_at' => 'datetime'];
 
     /**
      * Entries that a later one stands in the place of.

@@ -12,7 +12,7 @@ final readonly class Stages
     /** @return list<Stage> */
     public static function all(): array
     {
-        return [new BenchStage, new ReferenceStage, new SurveyStage, new FindingsStage, new PlanStage, new DrivelineStage, new PartsStage, new RunStage, new ReportStage];
+        return [new BenchStage, new ReferenceStage, new SurveyStage, new FindingsStage, new PlanStage, new DrivelineStage, new PartsStage, new RunStage, new HandOverStage];
     }
 
     public static function routes(): void

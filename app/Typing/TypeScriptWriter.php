@@ -81,9 +81,9 @@ final readonly class TypeScriptWriter
     public function words(): string
     {
         $told = fn (mixed $all): string => json_encode($all, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
-        $pages = array_map(fn (GearPage $page): array => ['key' => $page->value, 'label' => $page->label()], GearPage::cases());
+        $pages = array_map(fn (GearPage $page): array => ['key' => $page->value, 'label' => $page->label(), 'isOfRunSheet' => $page->isOfRunSheet()], GearPage::cases());
 
-        return self::HEAD."/** How a value stands to its limit, by shape and word. */\nexport const states: Record<string, string> = {$told(StateWords::ALL)};\n\n/** The pages of sheets below the stage Running gear, in the order of the work. */\nexport const gearPages: { key: string; label: string }[] = {$told($pages)};\n";
+        return self::HEAD."/** How a value stands to its limit, by shape and word. */\nexport const states: Record<string, string> = {$told(StateWords::ALL)};\n\n/** The pages of sheets below the stages Running gear and Run sheet, in the order of the work. */\nexport const gearPages: { key: string; label: string; isOfRunSheet: boolean }[] = {$told($pages)};\n";
     }
 
     /** @param  ReflectionClass<object>  $class */

@@ -17,13 +17,19 @@ use App\Actions\RunSheet\RecordEntry;
 use App\Documents\AskedParts;
 use App\Documents\PlannedJob;
 use App\Documents\RunOfJob;
+use App\Documents\WrittenEntry;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Workshop;
+use Geodex\Core\Calculators\HeatInputCalculator;
 use Geodex\Core\Calculators\RunningGear\SheetPoints;
+use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\JobFile\JobReader;
 use Geodex\Core\Parts\PartState;
 use Geodex\Core\Parts\ProposedPart;
+use Geodex\Core\RunSheet\Heat\Zone;
+use Geodex\Core\RunSheet\Holds\HoldVerdict;
+use Geodex\Core\RunSheet\RunSheet;
 use Geodex\Core\Units\LengthUnit;
 use Illuminate\Database\Seeder;
 
@@ -156,16 +162,27 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** The mobile library is on its bench and posts, its lines are out, and somebody is about to cut. */
+    /** The mobile library is cut and tacked, its lines are out, and the first runs of the root are in. */
     private function underWay(Job $job, User $by): void
     {
+        $corners = ['frontWidth' => 830.0, 'rearWidth' => 830.0];
+        $heights = ['bench' => ['frontLeft' => 402.0, 'frontRight' => 400.5, 'rearLeft' => 401.0, 'rearRight' => 402.0], 'posts' => ['frontLeft' => 512.0, 'frontRight' => 510.5, 'rearLeft' => 511.0, 'rearRight' => 512.1]];
+        $job->update(['strip_list' => ['Rear mudguards with their stays'], 'coatings' => [['place' => 'Outside of the rails about the joints', 'what' => 'zinc primer, two coats', 'closed' => 'the body goes on']]]);
         $run = RunOfJob::of($job->refresh());
-        foreach ($run->steps as $step) {
-            if (in_array($step->kind, ['survey', 'make-safe', 'bench', 'support', 'strip', 'first-article'], true)) {
-                $this->log->handle($job, $by, "demo-$step->id", $step->id, 'done', '', null, true);
+        foreach (RunSheet::of($run->steps, [])->steps as $i => $one) {
+            $step = $one->step;
+            if (in_array($step->kind, ['survey', 'make-safe', 'bench', 'support', 'strip', 'first-article', 'make', 'cut', 'prepare', 'tack'], true)) {
+                $between = $step->hold?->goesOnBetween(HoldVerdict::SIGMA);
+                $this->log->handle($job, $by, new WrittenEntry("demo-$step->id", $step->id, 'done', reading: $between === null ? null : round(($between[0] + $between[1]) / 2, 1), heights: isset($heights[$step->id]) ? ['heights' => $heights[$step->id], ...$corners] : null, isSeenTo: true, waited: 90_000.0 - 1_500.0 * $i));
             }
         }
-        $this->log->handle($job, $by, 'demo-note-posts', 'posts', 'note', 'Rear posts on packing of 12 mm: the floor falls away there.', null, false);
+        $this->log->handle($job, $by, new WrittenEntry('demo-note-posts', 'posts', 'note', 'Rear posts on packing of 12 mm: the floor falls away there.', waited: 80_000.0));
+        foreach (['left-front-web', 'right-front-web', 'left-rear-web'] as $i => $zone) {
+            $set = (new FieldReader(LengthUnit::Millimetre))->read(HeatInputCalculator::fields(), ['process' => 'mag', 'voltage' => 20.5, 'current' => 165, 'length' => 60, 'seconds' => 10.9]);
+            $this->log->handle($job, $by, new WrittenEntry("demo-run-$i", 'op1-root', 'run', run: $set, zone: Zone::named($zone), waited: 400.0 - 120.0 * $i));
+        }
+        $job->logEntries()->update(['arrived_at' => null]);
+        $job->update(['hand_over' => ['answers' => ['balance' => ['answer' => 'no', 'who' => 'driveline shop, ordered'], 'coating' => ['answer' => 'no', 'who' => 'Technician']], 'marks' => ['FL', 'FR', 'HL', 'HR']]]);
     }
 
     /** The trailer tug has no chart: it is held against its mirror image, and its sister stands ready as a reference. */

@@ -2,6 +2,7 @@ import { createInertiaApp } from '@inertiajs/react';
 import { setNonce } from 'get-nonce';
 import { createRoot } from 'react-dom/client';
 import type { ComponentType } from 'react';
+import { startWorker } from '@/offline/keep-pages';
 import { GlovePad } from '@/shared/ui/glove-pad';
 import { ServerNotice } from '@/shared/ui/server-notice';
 import { StaleSheet } from '@/shared/ui/stale-sheet';
@@ -12,6 +13,7 @@ const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?
 setNonce(nonce);
 applyTheme(storedTheme());
 markForms();
+startWorker();
 
 const pages = import.meta.glob<{ default: ComponentType }>('./pages/**/*.tsx');
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Actions\Survey\ImportReadings;
 use App\Import\ReadingsCsv;
 use App\Models\Survey;
+use App\Report\HandOverFolder;
 use App\Report\Paper;
-use App\Report\ReportDocument;
 
 /** Trams between the points of a job, each about what its chart says. */
 function thousands(array $document, int $many): string
@@ -35,7 +35,7 @@ it('takes in five thousand readings, and prints them on a few pages with a table
 
     $before = memory_get_usage();
     memory_reset_peak_usage();
-    $html = app(ReportDocument::class)->html(Survey::with(['job.workshop', 'job.points'])->findOrFail($survey->id), $user, forPdf: true);
+    $html = app(HandOverFolder::class)->html(Survey::with(['job.workshop', 'job.points'])->findOrFail($survey->id), $user, forPdf: true);
     $pdf = app(Paper::class)->pdf($html, 'Five thousand', 'state')->getContent();
     expect($html)->toContain('5000 readings are too many for paper')->toContain("readings-{$survey->code}.csv")->and(substr((string) $pdf, 0, 5))->toBe('%PDF-')
         ->and(memory_get_peak_usage() - $before)->toBeLessThan(100_000_000);

@@ -86,5 +86,5 @@ it('shows a script in any new name as text', function () {
     $this->get('/instruments')->assertOk()->assertDontSee($script, false);
     $this->job->sources()->create(['code' => 'x', 'name' => $script, 'kind' => 'chart', 'points' => [['id' => 'AL', 'at' => [0, 0, 0]]], 'remarks' => [$script], 'in_force' => true]);
     $this->get("/jobs/{$this->job->id}/reference")->assertOk()->assertDontSee($script, false);
-    $this->get("/jobs/{$this->job->id}/surveys/before/report/document")->assertOk()->assertDontSee($script, false)->assertSee('&lt;script&gt;', false);
+    $this->get("/jobs/{$this->job->id}/surveys/before/hand-over/document")->assertOk()->assertDontSee($script, false)->assertSee('&lt;script&gt;', false);
 });

@@ -68,7 +68,7 @@ describe('explanations', function () {
 
     it('stand in the report with the pulls that are held back', function () {
         $job = $this->jobFrom($this->user, weakJob());
-        $report = $this->get("/jobs/{$job->id}/surveys/before/report/document")->assertOk();
+        $report = $this->get("/jobs/{$job->id}/surveys/before/hand-over/document")->assertOk();
         $report->assertSee('The readings can be explained in')->assertSee('20.0 mm too much')->assertSee('The datum is carried by AL, AR, BL, BR, CL, CR.');
     });
 });

@@ -60,7 +60,7 @@ function doors(string $with): array
     $doors = [];
     foreach (Route::getRoutes()->getRoutes() as $route) {
         $method = array_values(array_intersect($route->methods(), ['POST', 'PUT', 'DELETE', 'GET']))[0] ?? 'GET';
-        $shut = in_array($route->getName(), ['logout', 'login.store', 'report.pdf'], true) || str_starts_with($route->uri(), 'instrument/') || preg_match('/^(storage|_|\/$)/', $route->uri());
+        $shut = in_array($route->getName(), ['logout', 'login.store', 'hand-over.pdf'], true) || str_starts_with($route->uri(), 'instrument/') || preg_match('/^(storage|_|\/$)/', $route->uri());
         if (! $shut && ($with === '' || $method === $with || ($with === 'WRITE' && $method !== 'GET'))) {
             $doors[] = [$method, '/'.ltrim($route->uri(), '/'), fieldsOf($route)];
         }

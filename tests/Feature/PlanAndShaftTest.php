@@ -104,16 +104,16 @@ describe('the shaft', function () {
 describe('the report', function () {
     it('holds everything, on screen and as PDF', function () {
         $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [$this->stretch]]);
-        $this->get("/jobs/{$this->job->id}/surveys/before/report")->assertOk();
-        $this->get("/jobs/{$this->job->id}/surveys/before/report/document")->assertOk()
+        $this->get("/jobs/{$this->job->id}/surveys/before/hand-over")->assertOk();
+        $this->get("/jobs/{$this->job->id}/surveys/before/hand-over/document")->assertOk()
             ->assertSee('It is no approval')->assertSee('Reading 37 does not fit')->assertSee('3940.0 mm')->assertSee('rear brake line')->assertSee('Tube to add')->assertSee('Log of readings');
-        $pdf = $this->get("/jobs/{$this->job->id}/surveys/before/report.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $pdf = $this->get("/jobs/{$this->job->id}/surveys/before/hand-over.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         expect(substr((string) $pdf->getContent(), 0, 5))->toBe('%PDF-')->and(strlen((string) $pdf->getContent()))->toBeGreaterThan(20_000);
     });
 
     it('of a job with nothing read says so', function () {
         $job = $this->jobFrom($this->user, '{"format":"geodex-job","version":1,"title":"Bare","units":"in","points":[]}');
-        $this->get("/jobs/{$job->id}/surveys/before/report/document")->assertOk()->assertSee('Not computed')->assertSee('There is no chart to plan on')->assertSee('No driveshaft is entered');
+        $this->get("/jobs/{$job->id}/surveys/before/hand-over/document")->assertOk()->assertSee('Not computed')->assertSee('There is no chart to plan on')->assertSee('No driveshaft is entered');
         $this->get("/jobs/{$job->id}/plan")->assertInertia(fn ($page) => $page->where('plan.trouble.code', 'plan.no-chart'));
     });
 });

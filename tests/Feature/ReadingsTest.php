@@ -164,6 +164,6 @@ it('starts another survey of the job, under a name of its own', function () {
 it('shows a script in any name as text', function () {
     $json = str_replace(['"Mobile library"', 'Front horn, left'], ['"<img src=x onerror=alert(1)>"', '<script>alert(2)</script>'], (string) file_get_contents(database_path('demo/mobile-library.job.json')));
     $job = $this->jobFrom($this->person(Role::Owner), $json);
-    $this->get("/jobs/{$job->id}/surveys/before/report/document")->assertOk()->assertDontSee('<script>alert(2)', false)->assertDontSee('<img src=x', false)->assertSee('&lt;script&gt;alert(2)', false);
+    $this->get("/jobs/{$job->id}/surveys/before/hand-over/document")->assertOk()->assertDontSee('<script>alert(2)', false)->assertDontSee('<img src=x', false)->assertSee('&lt;script&gt;alert(2)', false);
     $this->get("/jobs/{$job->id}/surveys/before")->assertDontSee('<script>alert(2)', false);
 });

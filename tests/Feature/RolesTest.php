@@ -13,7 +13,7 @@ dataset('what roles may do', [
     'see the plan' => ['get', '/jobs/{job}/plan', [], [200, 200, 200]],
     'take the target' => ['get', '/jobs/{job}/plan/target.csv', [], [200, 200, 200]],
     'see the shaft' => ['get', '/jobs/{job}/driveline', [], [200, 200, 200]],
-    'see the report' => ['get', '/jobs/{job}/surveys/before/report', [], [200, 200, 200]],
+    'see the report' => ['get', '/jobs/{job}/surveys/before/hand-over', [], [200, 200, 200]],
     'take the job file' => ['get', '/jobs/{job}/file', [], [200, 200, 200]],
     'enter a reading' => ['postJson', '/jobs/{job}/surveys/before/readings', ['id' => 'r-new', 'call' => 'JL JR 830', 'unit' => 'mm'], [200, 403, 200]],
     'undo' => ['postJson', '/jobs/{job}/surveys/before/undo', [], [200, 403, 200]],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Geodex\Core\Tests\Support\Vandal;
 use Illuminate\Http\UploadedFile;
 
-const STAGES = ['bench', 'reference', 'plan', 'driveline', 'surveys/%s', 'surveys/%s/findings', 'surveys/%s/report', 'surveys/%s/report/document', 'surveys/%s/readings.csv', 'file'];
+const STAGES = ['bench', 'reference', 'plan', 'driveline', 'surveys/%s', 'surveys/%s/findings', 'surveys/%s/hand-over', 'surveys/%s/hand-over/document', 'surveys/%s/readings.csv', 'file'];
 
 beforeEach(function () {
     $this->actingAs($this->person());

@@ -61,13 +61,13 @@ beforeEach(function () {
 describe('the rail of stages', function () {
     it('waits where there is nothing to see yet', function () {
         expect(stagesOf($this->jobFrom($this->user, smallJob([]))))->toBe([
-            'bench' => 'open', 'reference' => 'done', 'survey' => 'open', 'findings' => 'waiting', 'plan' => 'open', 'driveline' => 'open', 'parts' => 'open', 'run' => 'open', 'report' => 'waiting',
+            'bench' => 'open', 'reference' => 'done', 'survey' => 'open', 'findings' => 'waiting', 'plan' => 'open', 'driveline' => 'open', 'parts' => 'open', 'run' => 'open', 'hand-over' => 'waiting',
         ]);
     });
 
     it('is open while points are unread', function () {
         $job = $this->jobFrom($this->user, smallJob(array_slice(allReadings(), 0, 3)));
-        expect(stagesOf($job))->toMatchArray(['survey' => 'open', 'findings' => 'open', 'report' => 'open']);
+        expect(stagesOf($job))->toMatchArray(['survey' => 'open', 'findings' => 'open', 'hand-over' => 'open']);
     });
 
     it('is done when every point is read, a change planned and a shaft entered', function () {
@@ -81,7 +81,7 @@ describe('the rail of stages', function () {
             'driveline' => ['shaft' => $shaft],
         ]));
         expect(stagesOf($job))->toBe([
-            'bench' => 'open', 'reference' => 'done', 'survey' => 'done', 'findings' => 'done', 'plan' => 'done', 'driveline' => 'done', 'parts' => 'open', 'run' => 'open', 'report' => 'open',
+            'bench' => 'open', 'reference' => 'done', 'survey' => 'done', 'findings' => 'done', 'plan' => 'done', 'driveline' => 'done', 'parts' => 'open', 'run' => 'open', 'hand-over' => 'open',
         ]);
     });
 });

@@ -43,7 +43,7 @@ describe('a job that cannot be read', function () {
     });
 
     it('says so on its pages, and to a screen that asks', function () {
-        foreach ([$this->at, "$this->at/findings", "$this->at/report/document"] as $page) {
+        foreach ([$this->at, "$this->at/findings", "$this->at/hand-over/document"] as $page) {
             $this->get($page)->assertStatus(422)->assertInertia(fn ($inertia) => $inertia->component('jobs/unreadable')->where('title', $this->job->title)->where('because', fn (string $text): bool => str_contains($text, 'Two points of a frame are not as near as')));
         }
         $this->getJson("$this->at/state")->assertStatus(422)->assertJsonPath('code', 'job.unreadable');

@@ -45,7 +45,7 @@ describe('routes in TypeScript', function () {
     })->with([
         "jobs: '/jobs',",
         "'reading.strike': '/jobs/{job}/surveys/{survey}/readings/{reading}/strike',",
-        "'report.pdf': '/jobs/{job}/surveys/{survey}/report.pdf',",
+        "'hand-over.pdf': '/jobs/{job}/surveys/{survey}/hand-over.pdf',",
     ]);
 
     it('hold nothing that Laravel made up', function () {

@@ -12,7 +12,7 @@ it('keeps workshops apart: one cannot see, read, change or export the other', fu
     ['GET', ''], ['GET', '/file'], ['GET', '/surveys/before'], ['GET', '/surveys/before/state'], ['GET', '/surveys/before/findings'],
     ['POST', '/surveys'], ['POST', '/surveys/before/readings'], ['POST', '/surveys/before/undo'], ['POST', '/surveys/before/readings/r1/strike'], ['POST', '/surveys/before/readings/r1/restore'],
     ['GET', '/plan'], ['PUT', '/plan'], ['GET', '/plan/target.csv'], ['GET', '/driveline'], ['PUT', '/driveline'],
-    ['GET', '/surveys/before/report'], ['GET', '/surveys/before/report/document'], ['GET', '/surveys/before/report.pdf'],
+    ['GET', '/surveys/before/hand-over'], ['GET', '/surveys/before/hand-over/document'], ['GET', '/surveys/before/hand-over.pdf'],
 ]);
 
 it('lists only the jobs of one\'s own workshop', function () {

@@ -4,85 +4,122 @@ declare(strict_types=1);
 
 namespace App\Actions\RunSheet;
 
+use App\Documents\HeatOfJob;
 use App\Documents\RunOfJob;
+use App\Documents\WrittenEntry;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
 use App\Parts\TakePicture;
 use Geodex\Core\Calculators\HeatInputCalculator;
 use Geodex\Core\Fields\InvalidFields;
-use Geodex\Core\Fields\Values;
-use Geodex\Core\RunSheet\Cautions;
-use Geodex\Core\RunSheet\HoldVerdict;
 use Geodex\Core\RunSheet\Step;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** Writes one thing into the log of a job: a step done, with what was read at its hold point; or that it went otherwise; or a note, a picture, a stop. */
+/** Writes one thing into the log of a job: a step done, with what was found at its hold point; or that it went otherwise; a weld run, a temperature, a note, a picture, a voice, a stop. */
 final readonly class RecordEntry
 {
     private const MOST = 5000;
 
-    public function __construct(private TakePicture $pictures) {}
+    /** What waits for less was sent at once (s). */
+    private const AT_ONCE = 30.0;
 
-    /**
-     * @param  ?float  $reading  mm
-     * @param  ?Values  $run  what a run was welded with, as the calculator of heat takes it
-     * @param  bool  $isSeenTo  whether somebody says that the cautions were seen to
-     *
-     * @throws InvalidFields if the step waits for a reading
-     */
-    public function handle(Job $job, User $user, string $clientId, string $step, string $kind, string $text, ?float $reading, bool $isSeenTo, ?UploadedFile $picture = null, ?int $supersedes = null, ?Values $run = null): LogEntry
+    public function __construct(private TakePicture $pictures, private TakeVoice $voices, private JudgeHold $holds) {}
+
+    /** @throws InvalidFields if the step waits for something to be measured, or what was measured cannot be */
+    public function handle(Job $job, User $user, WrittenEntry $entry): LogEntry
     {
-        $known = $job->logEntries()->where('client_id', $clientId)->first();
+        $known = $job->logEntries()->where('client_id', $entry->clientId)->first();
         if ($known !== null) {
             return $known;
         }
         abort_if($job->logEntries()->count() >= self::MOST, 422, sprintf('A log holds no more than %d entries.', self::MOST));
-        $of = $step === '' ? null : RunOfJob::of($job)->step($step);
-        abort_if($step !== '' && $of === null && ! in_array($kind, ['note', 'picture'], true), 422, 'The run sheet has no such step any more: the plan was changed.');
-        if ($run !== null) {
-            return $this->stored($job, $user, $clientId, $step, $kind, $text, $this->welded($run), null, $supersedes);
-        }
-        [$kind, $data] = $of === null || $kind !== 'done' ? [$kind, null] : $this->judged($of, $reading, $isSeenTo);
+        $run = RunOfJob::of($job);
+        $step = $run->step($entry->step);
+        abort_if($entry->step !== '' && $step === null && ! $entry->says('note', 'picture', 'voice'), 422, 'The run sheet has no such step any more: the plan was changed.');
+        $this->mustBeNews($job, $entry);
+        [$kind, $data] = match (true) {
+            $entry->run !== null => ['run', $this->welded($entry)],
+            $entry->says('temperature') => ['temperature', $this->read($job, $entry)],
+            $step !== null && $entry->says('done') => $this->timed($job, $step, $entry, $this->holds->handle($job, $run, $step, $entry)),
+            default => [$entry->kind, null],
+        };
 
-        return $this->stored($job, $user, $clientId, $step, $kind, $text, $data, $picture, $supersedes);
+        return $this->stored($job, $user, $entry, $kind, $data);
+    }
+
+    /** Two people, one of them without a network: the later one is told what the other wrote, and decides. */
+    private function mustBeNews(Job $job, WrittenEntry $entry): void
+    {
+        if ($entry->seen === null || $entry->despite || $entry->step === '' || ! $entry->says('done', 'otherwise', 'reopened')) {
+            return;
+        }
+        $since = $job->logEntries()->with('user')->where('step', $entry->step)->where('id', '>', $entry->seen)->whereIn('kind', ['done', 'otherwise', 'reopened', 'stop'])->reorder('id', 'desc')->first();
+        abort_if($since !== null, 409, sprintf('%s wrote “%s” for this step at %s, before yours arrived.', $since?->user->name ?? 'Somebody', ['done' => 'done', 'otherwise' => 'not as planned', 'reopened' => 'not done', 'stop' => 'stopped'][$since->kind ?? ''] ?? '', $since?->created_at->utc()->format('H:i').' UTC'));
     }
 
     /** @param  ?array<string, mixed>  $data */
-    private function stored(Job $job, User $user, string $clientId, string $step, string $kind, string $text, ?array $data, ?UploadedFile $picture, ?int $supersedes): LogEntry
+    private function stored(Job $job, User $user, WrittenEntry $entry, string $kind, ?array $data): LogEntry
     {
         try {
-            return DB::transaction(function () use ($job, $user, $clientId, $step, $kind, $text, $data, $picture, $supersedes): LogEntry {
-                $kept = $picture === null ? null : $job->pictures()->create([...$this->pictures->handle((string) $picture->getContent()), 'name' => 'Log', 'user_id' => $user->id]);
+            return DB::transaction(function () use ($job, $user, $entry, $kind, $data): LogEntry {
+                $content = $entry->file === null ? null : (string) $entry->file->getContent();
+                $now = Carbon::now();
 
-                return $job->logEntries()->create(['client_id' => $clientId, 'step' => $step, 'kind' => $kind, 'text' => $text, 'data' => $data, 'picture_id' => $kept?->id, 'supersedes' => $supersedes, 'user_id' => $user->id, 'created_at' => Carbon::now()]);
+                return $job->logEntries()->create([
+                    'client_id' => $entry->clientId, 'step' => $entry->step, 'kind' => $kind, 'text' => $entry->text, 'data' => $data, 'supersedes' => $entry->supersedes, 'user_id' => $user->id,
+                    'picture_id' => $content === null || $kind === 'voice' ? null : $job->pictures()->create([...$this->pictures->handle($content), 'name' => 'Log', 'user_id' => $user->id])->id,
+                    'recording_id' => $content === null || $kind !== 'voice' ? null : $job->recordings()->create([...$this->voices->handle($content), 'user_id' => $user->id])->id,
+                    'created_at' => $now->copy()->subMilliseconds((int) round(1000 * $entry->waited)), 'arrived_at' => $entry->waited > self::AT_ONCE ? $now : null,
+                ]);
             });
         } catch (UniqueConstraintViolationException) {
             // Sent twice at once: the first of them is the entry.
-            return $job->logEntries()->where('client_id', $clientId)->firstOrFail();
+            return $job->logEntries()->where('client_id', $entry->clientId)->firstOrFail();
         }
     }
 
-    /** @return array{'done'|'reading', ?array<string, mixed>} a reading that does not let go on is kept, and the step stays open */
-    private function judged(Step $step, ?float $reading, bool $isSeenTo): array
+    /**
+     * Where somebody said that it was begun, what it took.
+     *
+     * @param  array{'done'|'reading', ?array<string, mixed>}  $judged
+     * @return array{'done'|'reading', ?array<string, mixed>}
+     */
+    private function timed(Job $job, Step $step, WrittenEntry $entry, array $judged): array
     {
-        abort_if(Cautions::areAsked($step) && ! $isSeenTo, 422, 'Say first that the cautions of this step were seen to.');
-        if ($step->hold === null) {
-            return ['done', null];
+        $begun = $judged[0] === 'done' ? $job->logEntries()->where('step', $step->id)->where('kind', 'begun')->reorder('id', 'desc')->first() : null;
+        if ($begun === null) {
+            return $judged;
         }
-        $verdict = HoldVerdict::of($step->hold, $reading, HoldVerdict::SIGMA);
+        $seconds = (Carbon::now()->getTimestampMs() - $begun->created_at->getTimestampMs()) / 1000 - $entry->waited;
 
-        return [$verdict->mayGoOn() ? 'done' : 'reading', $verdict->told === null ? null : ['reading' => $reading, 'action' => $verdict->action, 'expected' => $verdict->told['expected'], 'uncertainty' => $verdict->told['uncertainty'], 'limit' => $verdict->told['limit'], 'move' => $verdict->told['move'], 'readings' => $verdict->told['readings']]];
+        return [$judged[0], [...$judged[1] ?? [], 'minutes' => max(0.0, $seconds / 60), 'estimated' => $step->minutes, 'stepKind' => $step->kind]];
     }
 
     /** @return array<string, mixed> what was set, and the heat that it put in */
-    private function welded(Values $run): array
+    private function welded(WrittenEntry $entry): array
     {
-        $told = (new HeatInputCalculator)->calculate($run);
+        $run = $entry->run?->toArray() ?? [];
+        $told = $entry->run === null ? [] : (new HeatInputCalculator)->calculate($entry->run);
 
-        return [...array_filter($run->toArray(), fn (mixed $one): bool => $one !== null), 'heatInput' => $told['heatInput'], 'runHeat' => $told['runHeat'], 'coolingTime' => $told['coolingTime'] ?? null];
+        return [...array_filter($run, fn (mixed $one): bool => $one !== null), 'heatInput' => $told['heatInput'] ?? null, 'runHeat' => $told['runHeat'] ?? null, 'coolingTime' => $told['coolingTime'] ?? null, ...($entry->zone === null ? [] : ['zone' => $entry->zone->id()])];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidFields if nothing is warm there, or it is so far off that it is a mistake
+     */
+    private function read(Job $job, WrittenEntry $entry): array
+    {
+        if ($entry->zone === null || $entry->temperature === null) {
+            throw InvalidFields::at('temperature', 'missing: where it was read, and what.');
+        }
+        $joint = preg_match('/^(.+)-(?:tack|root|weld)$/', $entry->step, $of) === 1 ? $of[1] : '';
+        $factor = HeatOfJob::factor($job, $joint, $entry->zone, $entry->temperature, Carbon::now()->getTimestampMs() / 1000 - $entry->waited);
+
+        return ['zone' => $entry->zone->id(), 'temperature' => $entry->temperature, 'factor' => $factor];
     }
 }

@@ -11,7 +11,10 @@ use App\Models\Part;
 /** What happened while a job was done, and steps that a person put in; core reads nothing of it. A part's step is named by its place among the parts. Pictures stay behind. */
 final readonly class RunPart implements JobPart
 {
-    private const KINDS = ['done', 'reopened', 'reading', 'run', 'note', 'otherwise', 'stop', 'picture'];
+    private const KINDS = ['begun', 'done', 'reopened', 'reading', 'run', 'temperature', 'note', 'otherwise', 'stop', 'picture', 'voice'];
+
+    /** What persons decided about the sheet, by its name in the file. */
+    private const DECIDED = ['steps' => 'own_steps', 'order' => 'run_arrows', 'strip' => 'strip_list', 'welds' => 'weld_choices', 'coatings' => 'coatings', 'handOver' => 'hand_over'];
 
     public function layOut(Job $job, Layout $as): array
     {
@@ -21,20 +24,36 @@ final readonly class RunPart implements JobPart
         $parts = array_flip($job->parts->map(fn (Part $one): int => $one->id)->all());
         $entries = $job->logEntries()->with('user')->get();
         $places = array_flip($entries->map(fn (LogEntry $one): int => $one->id)->all());
+        $place = fn (int $id): ?string => isset($parts[$id]) ? "#$parts[$id]" : null;
         $log = $entries->map(fn (LogEntry $one): array => [
-            'id' => $one->client_id, 'step' => self::named($one->step, fn (int $id): ?string => isset($parts[$id]) ? "#$parts[$id]" : null), 'kind' => $one->kind, 'text' => $one->text, 'by' => $one->user->name ?? '', 'at' => $one->created_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            'id' => $one->client_id, 'step' => self::named($one->step, $place), 'kind' => $one->kind, 'text' => $one->text, 'by' => $one->user->name ?? '', 'at' => $one->created_at->utc()->format('Y-m-d\TH:i:s\Z'),
             ...($one->data === null ? [] : ['data' => $one->data]), ...($one->supersedes === null ? [] : ['supersedes' => $places[$one->supersedes] ?? 0]),
         ])->values()->all();
 
-        return ['run' => $log === [] && ($job->own_steps ?? []) === [] ? null : array_filter(['steps' => $job->own_steps ?? [], 'log' => $log], fn (array $one): bool => $one !== [])];
+        $run = ['log' => $log];
+        foreach (self::DECIDED as $name => $column) {
+            $kept = $job->getAttribute($column);
+            $run[$name] = is_array($kept) ? $kept : [];
+        }
+        $run['order'] = array_map(fn (array $one): array => array_map(fn (mixed $step): string => self::named(is_string($step) ? $step : '', $place), array_intersect_key($one, ['first' => 0, 'then' => 0])), array_filter($run['order'], is_array(...)));
+        $run = array_filter($run, fn (array $one): bool => $one !== []);
+
+        return ['run' => $run === [] ? null : $run];
     }
 
     public function import(Job $stored, Import $from): void
     {
         $run = $from->section('run');
-        $steps = array_values(array_filter(is_array($run['steps'] ?? null) ? $run['steps'] : [], is_array(...)));
-        $stored->update(['own_steps' => $steps === [] ? null : $steps]);
         $parts = $stored->parts()->pluck('id')->all();
+        $id = fn (int $place): ?string => is_int($parts[$place] ?? null) ? (string) $parts[$place] : null;
+        $decided = [];
+        foreach (self::DECIDED as $name => $column) {
+            $kept = $run[$name] ?? null;
+            $decided[$column] = is_array($kept) && $kept !== [] ? $kept : null;
+        }
+        $arrows = array_filter($decided['run_arrows'] ?? [], is_array(...));
+        $decided['run_arrows'] = $arrows === [] ? null : array_map(fn (array $one): array => array_map(fn (mixed $step): string => self::named(is_string($step) ? $step : '', $id), $one), array_values($arrows));
+        $stored->update($decided);
         $made = [];
         foreach (is_array($run['log'] ?? null) ? $run['log'] : [] as $entry) {
             $made[] = is_array($entry) ? $this->entry($stored, $from, $entry, $parts, $made) : null;

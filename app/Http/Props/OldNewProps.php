@@ -7,6 +7,7 @@ namespace App\Http\Props;
 use App\Documents\GearOfJob;
 use App\Documents\PlannedJob;
 use App\Models\Worksheet;
+use Geodex\Core\Calculators\RunningGear\GearPage;
 
 /** Everything that depends on the plan, old against new, and what has to be made, bought and sent out for it. */
 final readonly class OldNewProps
@@ -30,6 +31,6 @@ final readonly class OldNewProps
     {
         $gear = GearOfJob::of($job);
 
-        return array_values($job->job->worksheets()->with(['user', 'job.workshop'])->get()->map(fn (Worksheet $one): WorksheetProps => WorksheetProps::from($one, $gear))->all());
+        return array_values($job->job->worksheets()->with(['user', 'job.workshop'])->get()->filter(fn (Worksheet $one): bool => GearPage::of($one->tool)?->isOfRunSheet() === false)->map(fn (Worksheet $one): WorksheetProps => WorksheetProps::from($one, $gear))->all());
     }
 }

@@ -8,9 +8,10 @@ namespace Geodex\Core\RunSheet;
 final readonly class OrderedStep
 {
     /**
-     * @param  'done'|'possible'|'blocked'  $state
-     * @param  list<string>  $waitsFor  titles of steps
+     * @param  'done'|'possible'|'blocked'|'impossible'  $state
+     * @param  list<Step>  $waitsFor
      * @param  bool  $isEarly  whether it was done before something that comes first
+     * @param  ?string  $closedBy  title of the step that closed what it has to reach
      */
-    public function __construct(public Step $step, public string $state, public array $waitsFor, public bool $isEarly) {}
+    public function __construct(public Step $step, public string $state, public array $waitsFor, public bool $isEarly, public ?string $closedBy = null) {}
 }

@@ -19,9 +19,9 @@ function libraryFacts(): array
     return [GearFacts::before($job->chassis, $job->shaft), GearFacts::after($plan, $job->shaft)];
 }
 
-it('has a page for every tool of the running gear, and for the arch of a crossmember', function () {
+it('has a page for every tool of the running gear, for the arch of a crossmember, and for what the run sheet keeps', function () {
     foreach (Calculators::all() as $class) {
-        expect(GearPage::of($class::name()) !== null)->toBe(Calculators::group($class) === 'Running gear' || $class::name() === 'arch', $class::name());
+        expect(GearPage::of($class::name()) !== null)->toBe(Calculators::group($class) === 'Running gear' || in_array($class::name(), ['arch', 'preheat', 'duty', 'consumables', 'torque', 'fit-forecast'], true), $class::name());
     }
 });
 

@@ -9,6 +9,14 @@ export interface AccountProps {
     sessions: SessionProps[];
 }
 
+/** A person wants one step before another. */
+export interface ArrowProps {
+    first: string;
+    then: string;
+    firstTitle: string;
+    thenTitle: string;
+}
+
 /** A part that the plan or the running gear asks for and that is not there yet. */
 export interface AskedPartProps {
     key: string;
@@ -245,6 +253,22 @@ export interface ChassisProps {
     body: BodyProps;
     adrift: string[];
     revision: string;
+}
+
+/** Something that is looked at again. */
+export interface CheckAgainProps {
+    what: string;
+    when: string;
+}
+
+/** A surface, what it is coated with, and what closes it. */
+export interface CoatingProps {
+    place: string;
+    what: string;
+    closed: string;
+    isCoated: boolean;
+    isClosed: boolean;
+    isOwn: boolean;
 }
 
 /** One thing that a sheet gave before the plan and gives after it; lengths in mm. */
@@ -487,10 +511,11 @@ export interface ForbiddenProps {
     why: Sentence;
 }
 
-/** A page below the stage Running gear. */
+/** A page of sheets below the stages Running gear and Run sheet. */
 export interface GearPageProps {
     page: string;
     label: string;
+    isOfRunSheet: boolean;
     tools: GearToolProps[];
     surveyed: SurveyedPointProps[];
     instruments: InstrumentProps[];
@@ -531,6 +556,18 @@ export interface HalfProps {
     trouble: string | null;
 }
 
+/** What is open at the hand-over, when to look again, and marks that stay; mm. */
+export interface HandOverProps {
+    points: OpenPointProps[];
+    checks: CheckAgainProps[];
+    areUsual: boolean;
+    more: string[];
+    marks: string[];
+    candidates: string[];
+    lengths: MarkLengthProps[];
+    stale: string[];
+}
+
 /** A pull that is not ordered, and what has to be cleared up first. */
 export interface HeldProps {
     what: Sentence;
@@ -546,6 +583,9 @@ export interface HoldProps {
     pendingSigma: number | null;
     cases: number;
     stage: string;
+    ways: ('look' | 'marks' | 'heights' | 'survey' | 'picture')[];
+    from: number | null;
+    to: number | null;
 }
 
 /** A tool of the shop; mm, or degrees for a level. */
@@ -636,20 +676,33 @@ export interface JobsAskedProps {
     sorts: string[];
 }
 
-/** How warm a joint is estimated to be; °C, s. */
-export interface JointHeatProps {
-    joint: string;
-    temperature: number;
-    low: number;
-    high: number;
-    limit: number;
-    wait: number | null;
+/** How one joint of both rails is tacked and welded; mm, kJ. */
+export interface JointWeldsProps {
+    operation: string;
+    title: string;
+    school: string;
+    isHeld: boolean;
+    isTurned: boolean;
+    sequence: WeldPieceProps[];
+    scores: SequenceScoreProps[];
+    tacks: SeamTacksProps[];
+    distortion: Sentence[];
+    heat: number;
 }
 
 /** One line of a score. */
 export interface JudgedProps {
     right: boolean;
     text: Sentence;
+}
+
+/** What steps of one kind took; minutes. */
+export interface KindTimeProps {
+    kind: string;
+    count: number;
+    estimated: number;
+    taken: number;
+    factor: number;
 }
 
 /** One plate as it lies on a sheet; mm. */
@@ -717,13 +770,23 @@ export interface LogEntryProps {
     expected: number | null;
     uncertainty: number | null;
     move: number | null;
+    found: Sentence | null;
     settings: string;
     length: number | null;
     heatInput: number | null;
     picture: string | null;
+    voice: string | null;
     isSuperseded: boolean;
     by: string;
     at: string;
+    arrivedAt: string | null;
+}
+
+/** A length between two marks that stay; mm. */
+export interface MarkLengthProps {
+    from: string;
+    to: string;
+    length: number;
 }
 
 /** A mark on a part, from its edges; mm. */
@@ -782,6 +845,14 @@ export interface MountsProps {
     trouble: TroubleProps | null;
 }
 
+/** One coordinate of a point, from survey to survey; mm. */
+export interface MovedCoordinateProps {
+    point: string;
+    axis: string;
+    stages: StageMovementProps[];
+    whole: StageMovementProps;
+}
+
 /** What a mass that moves along does at its worst places. */
 export interface MovedLoadProps {
     over: string;
@@ -791,6 +862,13 @@ export interface MovedLoadProps {
     position: number;
     worst: WorstProps | null;
     trouble: string | null;
+}
+
+/** What moved from one survey to the next; mm. */
+export interface MovementByStageProps {
+    surveys: string[];
+    rows: MovedCoordinateProps[];
+    still: number;
 }
 
 /** What moved between two surveys; mm. */
@@ -861,6 +939,17 @@ export interface OldNewSheetProps {
     trouble: string | null;
     isChanged: boolean;
     rows: ComparedProps[];
+}
+
+/** Something that is not settled by the frame being right. */
+export interface OpenPointProps {
+    id: string;
+    what: string;
+    because: string;
+    answer: '' | 'yes' | 'no';
+    who: string;
+    isOwn: boolean;
+    isSettled: boolean;
 }
 
 /** Something that can be planned, and what it asks for. */
@@ -1100,6 +1189,15 @@ export interface PullProps {
     checks: PullCheckProps[];
 }
 
+/** How warm a rail is estimated to be about its joint; °C. */
+export interface RailHeatProps {
+    joint: string;
+    side: string;
+    limit: number;
+    factor: number | null;
+    zones: ZoneHeatProps[];
+}
+
 /** A reading of the log against what the others say; mm, or degrees for an angle. */
 export interface ReadingProps {
     id: string;
@@ -1146,17 +1244,33 @@ export interface RepeatProps {
     agree: boolean;
 }
 
+/** What the work has taught, in this job and in the shop. */
+export interface RunBookProps {
+    cases: ShrinkageCaseProps[];
+    movement: MovementByStageProps;
+    times: KindTimeProps[];
+    shopTimes: KindTimeProps[];
+    minutesLeft: number;
+    longestChain: number;
+}
+
 /** What is to be done, in order, and what has happened. */
 export interface RunSheetProps {
+    state: string;
+    latest: number;
+    at: string;
     steps: RunStepProps[];
     minutesLeft: number;
     longestChain: number;
     setups: number;
     conflict: string[] | null;
     log: LogEntryProps[];
-    heats: JointHeatProps[];
+    heats: RailHeatProps[];
+    zones: Record<string, ZoneProps[]>;
     lastRun: Record<string, unknown>;
+    lastHeights: Record<string, unknown>;
     processes: string[];
+    arrows: ArrowProps[];
 }
 
 /** A step of the run sheet. */
@@ -1165,9 +1279,9 @@ export interface RunStepProps {
     title: string;
     kind: string;
     joint: string;
-    state: string;
+    state: 'done' | 'possible' | 'blocked' | 'impossible';
     minutes: number;
-    waitsFor: string[];
+    waitsFor: WaitProps[];
     isEarly: boolean;
     cautions: string[];
     asksCautions: boolean;
@@ -1176,6 +1290,7 @@ export interface RunStepProps {
     by: string;
     at: string;
     isOtherwise: boolean;
+    closedBy: string | null;
 }
 
 /** What a job has to saw, and the rack of the shop; mm. */
@@ -1195,12 +1310,26 @@ export interface SawnPartProps {
     all: number;
 }
 
+/** A way in which practice orders the pieces of a joint. */
+export interface SchoolProps {
+    key: string;
+    label: string;
+}
+
 /** What to do with one screw; mm. */
 export interface ScrewTurnProps {
     corner: string;
     change: number;
     turns: number;
     clockwise: boolean;
+}
+
+/** Where a seam is tacked; mm. */
+export interface SeamTacksProps {
+    seam: string;
+    length: number;
+    tackLength: number;
+    centres: number[];
 }
 
 /** One rail cut square at a station, as it is drawn and what it has; mm. */
@@ -1219,6 +1348,15 @@ export interface SectionProps {
     known: string;
     steel: string;
     moment: number | null;
+}
+
+/** How far out of balance the heat comes on the way, by one school; kJ·mm. */
+export interface SequenceScoreProps {
+    school: string;
+    label: string;
+    sideways: number;
+    upright: number;
+    along: number;
 }
 
 /** A place where somebody is logged in. */
@@ -1272,6 +1410,18 @@ export interface ShopValueProps {
     usual: number;
     source: string;
     changed: string;
+}
+
+/** What one cut of the shop really drew in; mm. */
+export interface ShrinkageCaseProps {
+    job: string;
+    kind: string;
+    planned: number | null;
+    tacked: number;
+    root: number | null;
+    cold: number;
+    drewIn: number;
+    isRecorded: boolean;
 }
 
 /** How far something lies behind what a tape is hooked to (mm), ahead of it negative. */
@@ -1411,6 +1561,14 @@ export interface StageChoiceProps {
     label: string;
 }
 
+/** From one survey to the next; mm. */
+export interface StageMovementProps {
+    stage: string;
+    moved: number;
+    expanded: number;
+    isSignificant: boolean;
+}
+
 /** A station on the rail of a job. */
 export interface StageProps {
     key: string;
@@ -1441,6 +1599,21 @@ export interface StockItemProps {
     width: number | null;
     count: number | null;
     isRemnant: boolean;
+}
+
+/** What comes off, in which bag, and what is coated. */
+export interface StripProps {
+    items: StrippedItemProps[];
+    coatings: CoatingProps[];
+}
+
+/** Something that comes off before the heat. */
+export interface StrippedItemProps {
+    what: string;
+    bag: number;
+    isOwn: boolean;
+    isOut: boolean;
+    isBack: boolean;
 }
 
 /** What to do at one support, and what it does to the other end; mm. */
@@ -1591,6 +1764,30 @@ export interface VariantProps {
     trouble: string | null;
 }
 
+/** A step that another one waits for. */
+export interface WaitProps {
+    id: string;
+    title: string;
+}
+
+/** A piece of a run in its place in the order; mm, kJ. */
+export interface WeldPieceProps {
+    number: number;
+    group: string;
+    edge: string;
+    position: string;
+    from: number[];
+    to: number[];
+    length: number;
+    heat: number;
+}
+
+/** The joints of a plan as they are welded. */
+export interface WeldsProps {
+    joints: JointWeldsProps[];
+    schools: SchoolProps[];
+}
+
 /** What the pull of a rope does to the axles and the rails. */
 export interface WinchedProps {
     over: string;
@@ -1647,6 +1844,23 @@ export interface WorstProps {
     yield: number | null;
     known: string;
     isOnJack: boolean;
+}
+
+/** How warm a zone is estimated to be; °C, s. */
+export interface ZoneHeatProps {
+    id: string;
+    label: string;
+    temperature: number;
+    low: number;
+    high: number;
+    wait: number | null;
+    isCoolest: boolean;
+}
+
+/** A place at a joint where a run may lie. */
+export interface ZoneProps {
+    id: string;
+    label: string;
 }
 
 /** Something said to a person: a code that stays when the wording changes, a template, and what stands in it. Facts first, prose last: it is

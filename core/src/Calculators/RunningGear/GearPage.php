@@ -6,8 +6,13 @@ namespace Geodex\Core\Calculators\RunningGear;
 
 use Geodex\Core\Calculators\Bending\ArchCalculator;
 use Geodex\Core\Calculators\Calculator;
+use Geodex\Core\Calculators\RunSheet\ConsumablesCalculator;
+use Geodex\Core\Calculators\RunSheet\DutyCalculator;
+use Geodex\Core\Calculators\RunSheet\FitForecastCalculator;
+use Geodex\Core\Calculators\RunSheet\PreheatCalculator;
+use Geodex\Core\Calculators\RunSheet\TorqueCalculator;
 
-/** The pages below the stage Running gear, each with what is worked out on it. */
+/** The pages of sheets below the stages Running gear and Run sheet, each with what is worked out on it. */
 enum GearPage: string
 {
     case Shafts = 'shafts';
@@ -18,6 +23,8 @@ enum GearPage: string
     case Mounts = 'mounts';
     case Weights = 'weights';
     case Clearance = 'clearance';
+    case Welding = 'welding';
+    case Fasteners = 'fasteners';
 
     public function label(): string
     {
@@ -30,6 +37,8 @@ enum GearPage: string
             self::Mounts => 'Mounts',
             self::Weights => 'Springs and weights',
             self::Clearance => 'Clearance',
+            self::Welding => 'Heat and filler',
+            self::Fasteners => 'Fasteners',
         };
     }
 
@@ -45,10 +54,17 @@ enum GearPage: string
             self::Mounts => [HolePatternCalculator::class, ArchCalculator::class, RemovalPathCalculator::class, TankMoveCalculator::class],
             self::Weights => [SpringingCalculator::class, RollBarCalculator::class, WeightsCalculator::class],
             self::Clearance => [ClearanceCalculator::class],
+            self::Welding => [PreheatCalculator::class, DutyCalculator::class, ConsumablesCalculator::class],
+            self::Fasteners => [TorqueCalculator::class, FitForecastCalculator::class],
         };
     }
 
-    /** The page that a tool is worked on; null where it is no tool of the running gear. */
+    public function isOfRunSheet(): bool
+    {
+        return in_array($this, [self::Welding, self::Fasteners], true);
+    }
+
+    /** The page that a tool is worked on; null where it is no tool of a job. */
     public static function of(string $tool): ?self
     {
         foreach (self::cases() as $page) {

@@ -4,7 +4,11 @@ import type { GearPageProps, JobProps } from '@/types/props';
 
 export default function GearPage({ job, gear }: { job: JobProps; gear: GearPageProps }) {
     return (
-        <StageShell job={job} stage="driveline" note={`${gear.label.toLowerCase()}, from the plan and from what is measured`}>
+        <StageShell
+            job={job}
+            stage={gear.isOfRunSheet ? 'run' : 'driveline'}
+            note={`${gear.label.toLowerCase()}, from the plan and from what is measured`}
+        >
             <GearBench key={gear.page} job={job} initial={gear} />
         </StageShell>
     );

@@ -6,7 +6,7 @@ import { gearPages } from '@/types/words';
 export function GearPages({ job, current }: { job: number; current: string }) {
     const pages = [
         { key: 'driveline', label: 'Driveshaft', href: path('driveline', { job }) },
-        ...gearPages.map((page) => ({ ...page, href: path('gear', { job, page: page.key }) })),
+        ...gearPages.filter((page) => !page.isOfRunSheet).map((page) => ({ ...page, href: path('gear', { job, page: page.key }) })),
         { key: 'old-new', label: 'Old against new', href: path('gear.old-new', { job }) },
         { key: 'papers', label: 'On paper', href: path('gear.papers', { job }) },
     ];

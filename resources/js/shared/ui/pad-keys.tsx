@@ -2,7 +2,7 @@ const NUMBERS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '−', '0', '.'];
 const PARTS = ['/2', '/4', '/8', '/16'];
 
 /** A key of a pad, large enough for a glove. */
-export const KEY = 'min-h-14 rounded-[3px] border border-ink text-xl font-medium';
+export const KEY = 'min-h-16 rounded-[3px] border border-ink text-xl font-medium';
 
 /** The keys of every pad: numbers, and the parts of an inch. */
 export function PadKeys({ onType }: { onType: (typed: string) => void }) {

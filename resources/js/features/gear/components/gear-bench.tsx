@@ -5,6 +5,7 @@ import { SheetForm } from '@/features/gear/components/sheet-form';
 import { sketches } from '@/shared/sketches';
 import { Button } from '@/shared/ui/button';
 import { GearPages } from '@/shared/ui/gear-pages';
+import { RunPages } from '@/shared/ui/run-pages';
 import type { DialProps, GearPageProps, GearToolProps, InstrumentProps, JobProps, SurveyedPointProps } from '@/types/props';
 
 /** A page of sheets: what is worked out here, and what was kept of it. */
@@ -12,7 +13,7 @@ export function GearBench({ job, initial }: { job: JobProps; initial: GearPagePr
     const [gear, setGear] = useState(initial);
     return (
         <div className="flex min-h-0 flex-1 flex-col gap-8 bg-paper p-4 lg:overflow-y-auto [&>*]:shrink-0" tabIndex={-1}>
-            <GearPages job={job.id} current={gear.page} />
+            {gear.isOfRunSheet ? <RunPages job={job.id} current={gear.page} /> : <GearPages job={job.id} current={gear.page} />}
             {gear.tools.map((one) => (
                 <Tool key={one.tool.name} job={job} one={one} surveyed={gear.surveyed} instruments={gear.instruments} onKept={setGear} />
             ))}

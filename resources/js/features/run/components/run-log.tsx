@@ -1,79 +1,42 @@
 import { useState } from 'react';
-import type { Entry } from '@/features/run/hooks/use-run';
+import { LogWriter } from '@/features/run/components/log-writer';
+import type { Draft } from '@/features/run/lib/entry-body';
 import { useUnits } from '@/shared/hooks/units';
 import { formatLength } from '@/shared/lib/format';
+import { say } from '@/shared/lib/say';
 import { Button } from '@/shared/ui/button';
-import { Field } from '@/shared/ui/field';
 import type { LogEntryProps } from '@/types/props';
 
 const KINDS: Record<string, string> = {
+    begun: '▷ begun',
     done: '■ done',
     reopened: '□ opened again',
     reading: '◌ read',
     run: '⌁ welded',
+    temperature: '≈ temperature',
     note: '✎ note',
     otherwise: '▲ not as planned',
     stop: '✕ stopped',
     picture: '▣ picture',
+    voice: '♪ said',
 };
 
 interface Props {
     log: LogEntryProps[];
     canWork: boolean;
     busy: boolean;
-    onWrite: (entry: Entry) => Promise<boolean>;
+    onWrite: (entry: Draft) => Promise<boolean>;
 }
 
 /** What happened, the latest first; an entry is put right by another one, never changed. */
 export function RunLog({ log, canWork, busy, onWrite }: Props) {
-    const { unit, denominator } = useUnits();
-    const [text, setText] = useState('');
     const [instead, setInstead] = useState<LogEntryProps | null>(null);
-    const write = () =>
-        void onWrite({ step: instead?.step ?? '', kind: 'note', text, ...(instead && { supersedes: instead.id }) }).then((stored) => {
-            if (!stored) return;
-            setText('');
-            setInstead(null);
-        });
     return (
         <section aria-labelledby="log" className="min-w-0">
             <h2 id="log" className="text-3xl">
                 Log
             </h2>
-            {canWork && (
-                <div className="mt-2 grid gap-2">
-                    <Field
-                        label={instead ? `In the place of “${instead.text || instead.title}”` : 'Something to note'}
-                        value={text}
-                        maxLength={4000}
-                        onChange={(event) => setText(event.target.value)}
-                    />
-                    <div className="flex flex-wrap gap-3">
-                        <Button disabled={busy || text.trim() === ''} onClick={write}>
-                            Write it down
-                        </Button>
-                        {instead && (
-                            <Button look="quiet" onClick={() => setInstead(null)}>
-                                Leave it
-                            </Button>
-                        )}
-                        <label className="inline-flex min-h-11 cursor-pointer items-center rounded-[3px] border border-ink px-4 font-medium focus-within:outline-3">
-                            Picture
-                            <input
-                                type="file"
-                                accept="image/jpeg,image/png,image/webp"
-                                capture="environment"
-                                className="sr-only"
-                                onChange={(event) => {
-                                    const file = event.target.files?.[0];
-                                    event.target.value = '';
-                                    if (file) void onWrite({ step: '', kind: 'picture', text, file });
-                                }}
-                            />
-                        </label>
-                    </div>
-                </div>
-            )}
+            {canWork && <LogWriter instead={instead} busy={busy} onWrite={onWrite} onLeave={() => setInstead(null)} />}
             {log.length === 0 && <p className="mt-2 text-soft">Nothing yet. Every step that is done stands here, with who and when.</p>}
             <ol className="mt-3">
                 {log.map((entry) => (
@@ -82,32 +45,10 @@ export function RunLog({ log, canWork, busy, onWrite }: Props) {
                             <span>{KINDS[entry.kind] ?? entry.kind}</span>
                             <span>
                                 {entry.by}, {new Date(entry.at).toLocaleString()}
+                                {entry.arrivedAt && ` (arrived ${new Date(entry.arrivedAt).toLocaleString()})`}
                             </span>
                         </p>
-                        <p>
-                            {entry.title}
-                            {entry.title && entry.text && ': '}
-                            {entry.text}
-                            {entry.heatInput !== null && (
-                                <span className="tabular-nums">
-                                    : {entry.settings}, {formatLength(entry.length ?? 0, unit, denominator)} {unit}:{' '}
-                                    {entry.heatInput.toFixed(2)} kJ/mm
-                                </span>
-                            )}
-                            {entry.reading !== null && (
-                                <span className="tabular-nums">
-                                    {' '}
-                                    {formatLength(entry.reading, unit, denominator)} {unit}
-                                </span>
-                            )}
-                        </p>
-                        {entry.picture && (
-                            <img
-                                src={entry.picture}
-                                alt={entry.text || 'Picture of the work'}
-                                className="mt-1 max-h-48 border border-line"
-                            />
-                        )}
+                        <What entry={entry} />
                         {canWork && !entry.isSuperseded && (
                             <div className="flex gap-3">
                                 {entry.kind === 'done' || entry.kind === 'otherwise' ? (
@@ -128,5 +69,38 @@ export function RunLog({ log, canWork, busy, onWrite }: Props) {
                 ))}
             </ol>
         </section>
+    );
+}
+
+function What({ entry }: { entry: LogEntryProps }) {
+    const { unit, denominator } = useUnits();
+    return (
+        <>
+            <p>
+                {entry.title}
+                {entry.title && entry.text && ': '}
+                {entry.text}
+                {entry.heatInput !== null && (
+                    <span className="tabular-nums">
+                        : {entry.settings}, {formatLength(entry.length ?? 0, unit, denominator)} {unit}: {entry.heatInput.toFixed(2)} kJ/mm
+                    </span>
+                )}
+                {entry.reading !== null && (
+                    <span className="tabular-nums">
+                        {' '}
+                        {formatLength(entry.reading, unit, denominator)} {unit}
+                    </span>
+                )}
+                {entry.found && <span className="block tabular-nums">{say(entry.found, unit)}</span>}
+            </p>
+            {entry.picture && (
+                <img src={entry.picture} alt={entry.text || 'Picture of the work'} className="mt-1 max-h-48 border border-line" />
+            )}
+            {entry.voice && (
+                <audio controls src={entry.voice} className="mt-1 w-full" aria-label={`Voice note of ${entry.by}`}>
+                    <track kind="captions" />
+                </audio>
+            )}
+        </>
     );
 }

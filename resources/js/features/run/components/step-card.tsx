@@ -1,49 +1,47 @@
 import { useState } from 'react';
-import type { Entry } from '@/features/run/hooks/use-run';
-import { WeldRun } from '@/features/run/components/weld-run';
+import { HoldForm, NotYet, type Found } from '@/features/run/components/hold-form';
+import { WeldRun, type Weld } from '@/features/run/components/weld-run';
+import type { WrittenStep } from '@/features/run/lib/as-written';
+import type { Draft } from '@/features/run/lib/entry-body';
 import { useUnits } from '@/shared/hooks/units';
 import { formatDeviation, formatLength } from '@/shared/lib/format';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Trouble } from '@/shared/ui/trouble';
-import type { JointHeatProps, LogEntryProps, RunStepProps } from '@/types/props';
+import type { HoldProps, LogEntryProps, SurveyTabProps } from '@/types/props';
 
 interface Props {
-    step: RunStepProps;
+    step: WrittenStep;
     /** Of all that are possible, the one to do next. */
     isFirst: boolean;
-    /** What was read at its hold point last, where the work did not go on. */
+    /** What was found at its hold point last, where the work did not go on. */
     last: LogEntryProps | undefined;
-    /** Processes, what was welded with last, and how warm the joint is. */
-    weld: { processes: string[]; last: Record<string, unknown>; heat: JointHeatProps | undefined };
+    isBegun: boolean;
+    weld: Weld;
+    surveys: SurveyTabProps[];
+    lastHeights: Record<string, unknown>;
     trouble: string | null;
     busy: boolean;
     canWork: boolean;
-    onWrite: (entry: Entry) => Promise<boolean>;
+    onWrite: (entry: Draft) => Promise<boolean>;
     onRemove: () => void;
 }
 
-const ACTIONS: Record<string, string> = {
-    'go-on': 'Go on.',
-    'measure-again': 'Measure again: the mean of more readings settles it.',
-    move: 'Open the tack and move it.',
-    stop: 'Stop: no move can settle it now.',
-};
-
 /** A step that is possible now, large enough for a glove: done, not as planned, or stop. */
-export function StepCard({ step, isFirst, last, weld, trouble, busy, canWork, onWrite, onRemove }: Props) {
-    const { unit, denominator } = useUnits();
-    const [reading, setReading] = useState('');
+export function StepCard({ step, isFirst, last, isBegun, weld, surveys, lastHeights, trouble, busy, canWork, onWrite, onRemove }: Props) {
+    const { unit } = useUnits();
+    const [found, setFound] = useState<Found | null>(step.hold && step.hold.ways[0] !== 'look' ? null : {});
     const [isSeenTo, setSeenTo] = useState(false);
-    const [otherwise, setOtherwise] = useState<'otherwise' | 'stop' | null>(null);
-    const [text, setText] = useState('');
     const { hold } = step;
-    const done = () => void onWrite({ step: step.id, kind: 'done', unit, isSeenTo, ...(reading !== '' && { reading }) });
+    const done = () => void onWrite({ step: step.id, kind: 'done', unit, isSeenTo, ...found });
     return (
         <article aria-label={step.title} className="grid gap-3 border border-ink p-4">
             <div className="flex flex-wrap items-baseline justify-between gap-x-4">
                 <h3 className="text-2xl">{step.title}</h3>
-                <span className="text-soft tabular-nums">{step.minutes.toFixed(0)} min</span>
+                <span className="text-soft tabular-nums">
+                    {isBegun && '▷ begun, '}
+                    {step.minutes.toFixed(0)} min
+                </span>
             </div>
             {step.cautions.length > 0 && (
                 <ul className="border-l-[6px] border-unsure pl-3">
@@ -53,50 +51,16 @@ export function StepCard({ step, isFirst, last, weld, trouble, busy, canWork, on
                 </ul>
             )}
             {step.asksCautions && canWork && (
-                <label className="flex min-h-14 items-center gap-3 text-lg">
+                <label className="flex min-h-16 items-center gap-3 text-lg">
                     <input type="checkbox" className="size-7" checked={isSeenTo} onChange={(event) => setSeenTo(event.target.checked)} />
                     Seen to, all of it
                 </label>
             )}
             {hold && (
                 <div className="grid gap-2 border-l-[6px] border-ink pl-3">
-                    <p>
-                        <b className="font-semibold">Hold point.</b> {hold.what}.
-                        {hold.target !== null && hold.tolerance !== null && (
-                            <span className="block tabular-nums">
-                                At the end {formatLength(hold.target, unit, denominator)} ±{' '}
-                                {formatLength(hold.tolerance, unit, denominator)} {unit}
-                                {hold.pending !== null && hold.pending !== 0 && (
-                                    <>
-                                        ; shrinkage still to come {formatDeviation(hold.pending, unit)} ±{' '}
-                                        {formatDeviation(2 * (hold.pendingSigma ?? 0), unit, false)} {unit},{' '}
-                                        {hold.cases === 0
-                                            ? 'by estimate'
-                                            : `by estimate and ${hold.cases} ${hold.cases === 1 ? 'cut' : 'cuts'} of this shop`}
-                                    </>
-                                )}
-                                .
-                            </span>
-                        )}
-                    </p>
-                    {hold.target !== null && canWork && (
-                        <Field
-                            label={`It reads, ${unit}`}
-                            inputMode="decimal"
-                            className="max-w-60"
-                            value={reading}
-                            onChange={(event) => setReading(event.target.value)}
-                        />
-                    )}
-                    {last?.action && last.action !== 'go-on' && (
-                        <div role="status">
-                            <Trouble title={`${formatLength(last.reading ?? 0, unit, denominator)} ${unit}: not yet`}>
-                                {ACTIONS[last.action]} At the end it would be off by {formatDeviation(last.expected ?? 0, unit)} ±{' '}
-                                {formatDeviation(last.uncertainty ?? 0, unit, false)} {unit}
-                                {last.action === 'move' && `: best moved by ${formatDeviation(last.move ?? 0, unit)} ${unit}`}.
-                            </Trouble>
-                        </div>
-                    )}
+                    <What hold={hold} />
+                    {canWork && <HoldForm hold={hold} surveys={surveys} lastHeights={lastHeights} onFound={setFound} />}
+                    {last?.action && last.action !== 'go-on' && <NotYet last={last} />}
                 </div>
             )}
             {trouble && (
@@ -104,34 +68,96 @@ export function StepCard({ step, isFirst, last, weld, trouble, busy, canWork, on
                     <Trouble title="Not written down">{trouble}</Trouble>
                 </div>
             )}
-            {canWork && (
-                <div className="flex flex-wrap gap-3">
-                    <Button
-                        look={isFirst ? 'now' : 'plain'}
-                        className="min-h-16 flex-1 text-xl"
-                        disabled={busy || (step.asksCautions && !isSeenTo)}
-                        onClick={done}
-                    >
-                        Done
-                    </Button>
-                    <Button
-                        className="min-h-16 text-lg"
-                        aria-expanded={otherwise === 'otherwise'}
-                        onClick={() => setOtherwise('otherwise')}
-                    >
-                        Not as planned
-                    </Button>
-                    <Button className="min-h-16 text-lg" aria-expanded={otherwise === 'stop'} onClick={() => setOtherwise('stop')}>
-                        Stop
-                    </Button>
-                    {step.isOwn && (
-                        <Button look="quiet" onClick={onRemove}>
-                            Take it out
-                        </Button>
-                    )}
-                </div>
+            {step.isOnItsWay && (
+                <p role="status">
+                    ◷ Written down here, and sent as soon as the server answers
+                    {hold?.target !== null && hold ? '; what was read is judged then' : ''}.
+                </p>
             )}
-            {canWork && ['tack', 'weld'].includes(step.kind) && <WeldRun step={step.id} {...weld} busy={busy} onWrite={onWrite} />}
+            {canWork && (
+                <Actions
+                    step={step}
+                    isFirst={isFirst}
+                    isBegun={isBegun}
+                    isReady={!busy && found !== null && (!step.asksCautions || isSeenTo)}
+                    onDone={done}
+                    onWrite={onWrite}
+                    onRemove={onRemove}
+                />
+            )}
+            {canWork && ['tack', 'weld'].includes(step.kind) && (
+                <WeldRun step={step.id} joint={step.joint} weld={weld} busy={busy} onWrite={onWrite} />
+            )}
+        </article>
+    );
+}
+
+function What({ hold }: { hold: HoldProps }) {
+    const { unit, denominator } = useUnits();
+    return (
+        <p>
+            <b className="font-semibold">Hold point.</b> {hold.what}.
+            {hold.target !== null && hold.tolerance !== null && (
+                <span className="block tabular-nums">
+                    At the end {formatLength(hold.target, unit, denominator)} ± {formatLength(hold.tolerance, unit, denominator)} {unit}
+                    {hold.pending !== null && hold.pending !== 0 && (
+                        <>
+                            ; shrinkage still to come {formatDeviation(hold.pending, unit)} ±{' '}
+                            {formatDeviation(2 * (hold.pendingSigma ?? 0), unit, false)} {unit},{' '}
+                            {hold.cases === 0
+                                ? 'by estimate'
+                                : `by estimate and ${hold.cases} ${hold.cases === 1 ? 'cut' : 'cuts'} of this shop`}
+                        </>
+                    )}
+                    .
+                </span>
+            )}
+        </p>
+    );
+}
+
+interface ActionsProps {
+    step: WrittenStep;
+    isFirst: boolean;
+    isBegun: boolean;
+    isReady: boolean;
+    onDone: () => void;
+    onWrite: (entry: Draft) => Promise<boolean>;
+    onRemove: () => void;
+}
+
+function Actions({ step, isFirst, isBegun, isReady, onDone, onWrite, onRemove }: ActionsProps) {
+    const [otherwise, setOtherwise] = useState<'otherwise' | 'stop' | null>(null);
+    const [text, setText] = useState('');
+    const write = (kind: 'otherwise' | 'stop') =>
+        void onWrite({ step: step.id, kind, text }).then((taken) => {
+            if (!taken) return;
+            setOtherwise(null);
+            setText('');
+        });
+    return (
+        <>
+            <div className="grid gap-3 sm:flex sm:flex-wrap">
+                <Button look={isFirst ? 'now' : 'plain'} className="min-h-16 flex-1 text-xl" disabled={!isReady} onClick={onDone}>
+                    Done
+                </Button>
+                <Button className="min-h-16 text-lg" aria-expanded={otherwise === 'otherwise'} onClick={() => setOtherwise('otherwise')}>
+                    Not as planned
+                </Button>
+                <Button className="min-h-16 text-lg" aria-expanded={otherwise === 'stop'} onClick={() => setOtherwise('stop')}>
+                    Stop
+                </Button>
+                {!isBegun && (
+                    <Button look="quiet" className="min-h-16" onClick={() => void onWrite({ step: step.id, kind: 'begun' })}>
+                        Begin: time it
+                    </Button>
+                )}
+                {step.isOwn && (
+                    <Button look="quiet" className="min-h-16" onClick={onRemove}>
+                        Take it out
+                    </Button>
+                )}
+            </div>
             {otherwise && (
                 <div className="flex flex-wrap items-end gap-3">
                     <Field
@@ -141,21 +167,11 @@ export function StepCard({ step, isFirst, last, weld, trouble, busy, canWork, on
                         maxLength={4000}
                         onChange={(event) => setText(event.target.value)}
                     />
-                    <Button
-                        disabled={busy}
-                        onClick={() =>
-                            void onWrite({ step: step.id, kind: otherwise, text }).then((stored) => {
-                                if (stored) {
-                                    setOtherwise(null);
-                                    setText('');
-                                }
-                            })
-                        }
-                    >
+                    <Button className="min-h-16" onClick={() => write(otherwise)}>
                         Write it down
                     </Button>
                 </div>
             )}
-        </article>
+        </>
     );
 }

@@ -1,34 +1,50 @@
 import { useState, type FormEvent } from 'react';
-import { useCountdown } from '@/features/run/hooks/use-countdown';
-import type { Entry } from '@/features/run/hooks/use-run';
+import { JointDrawing } from '@/features/run/components/joint-drawing';
+import { RailHeat } from '@/features/run/components/rail-heat';
+import type { Draft } from '@/features/run/lib/entry-body';
 import { useUnits } from '@/shared/hooks/units';
+import { forAGlove } from '@/shared/lib/for-a-glove';
 import { typedLength } from '@/shared/lib/typed';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Select } from '@/shared/ui/select';
-import type { JointHeatProps } from '@/types/props';
+import type { RailHeatProps, ZoneProps } from '@/types/props';
 
-interface Props {
-    step: string;
+/** What is known of welding in this job. */
+export interface Weld {
     processes: string[];
     /** What was welded with last (mm). */
     last: Record<string, unknown>;
-    heat: JointHeatProps | undefined;
-    busy: boolean;
-    onWrite: (entry: Entry) => Promise<boolean>;
+    heats: RailHeatProps[];
+    /** Where a run may lie, by joint. */
+    zones: Record<string, ZoneProps[]>;
 }
 
-/** A weld run as it was set and timed, and how warm the joint is by all runs so far. */
-export function WeldRun({ step, processes, last, heat, busy, onWrite }: Props) {
+interface Props {
+    step: string;
+    joint: string;
+    weld: Weld;
+    busy: boolean;
+    onWrite: (entry: Draft) => Promise<boolean>;
+}
+
+/** Where it is welded, a run as it was set and timed, a thermometer, and how warm each zone is by all runs so far. */
+export function WeldRun({ step, joint, weld, busy, onWrite }: Props) {
     const { unit } = useUnits();
+    const { last } = weld;
+    const zones = weld.zones[joint] ?? [];
+    const heats = weld.heats.filter((one) => one.joint === joint);
+    const coolest = heats.flatMap((one) => one.zones).find((one) => one.isCoolest)?.id;
+    const [zone, setZone] = useState(coolest ?? zones[0]?.id ?? '');
     const [run, setRun] = useState({
-        process: typeof last.process === 'string' ? last.process : (processes[0] ?? ''),
+        process: typeof last.process === 'string' ? last.process : (weld.processes[0] ?? ''),
         voltage: typeof last.voltage === 'number' ? String(last.voltage) : '',
         current: typeof last.current === 'number' ? String(last.current) : '',
         length: typeof last.length === 'number' ? typedLength(last.length, unit) : '',
         seconds: '',
     });
     const [since, setSince] = useState<number | null>(null);
+    const [read, setRead] = useState('');
     const put = (name: keyof typeof run) => (event: { target: { value: string } }) => setRun({ ...run, [name]: event.target.value });
     const arc = () => {
         if (since === null) setSince(Date.now());
@@ -39,51 +55,63 @@ export function WeldRun({ step, processes, last, heat, busy, onWrite }: Props) {
     };
     const write = (event: FormEvent) => {
         event.preventDefault();
-        void onWrite({ step, kind: 'run', unit, run }).then((stored) => {
-            if (stored) setRun({ ...run, seconds: '' });
+        void onWrite({ step, kind: 'run', unit, run, zone }).then((taken) => {
+            if (taken) setRun({ ...run, seconds: '' });
         });
     };
+    const thermometer = () =>
+        void onWrite({ step, kind: 'temperature', zone, temperature: read }).then((taken) => {
+            if (taken) setRead('');
+        });
     return (
-        <details className="border-t border-line pt-2" open={heat !== undefined}>
+        <details className="border-t border-line pt-2" open={heats.length > 0}>
             <summary className="min-h-11 content-center font-head text-xl font-semibold">Weld runs and heat</summary>
-            {heat && <Heat key={`${heat.temperature} ${heat.wait}`} heat={heat} />}
+            {heats.map((heat) => (
+                <RailHeat key={heat.side} heat={heat} />
+            ))}
+            {zones.length > 0 && <JointDrawing zones={zones} heats={heats} chosen={zone} onChoose={setZone} />}
             <form onSubmit={write} className="mt-2 grid items-end gap-3 sm:grid-cols-3" noValidate aria-label="A weld run">
+                {zones.length > 0 && (
+                    <div className="sm:col-span-3">
+                        <Select
+                            label="Where"
+                            value={zone}
+                            choices={zones.map((one) => ({ value: one.id, label: one.label }))}
+                            onChange={setZone}
+                        />
+                    </div>
+                )}
                 <Select
                     label="Process"
                     value={run.process}
-                    choices={processes.map((process) => ({ value: process, label: process }))}
+                    choices={weld.processes.map((process) => ({ value: process, label: process }))}
                     onChange={(process) => setRun({ ...run, process })}
                 />
-                <Field label="Volts" inputMode="decimal" value={run.voltage} onChange={put('voltage')} />
-                <Field label="Amperes" inputMode="decimal" value={run.current} onChange={put('current')} />
-                <Field label={`Length of the run, ${unit}`} inputMode="decimal" value={run.length} onChange={put('length')} />
-                <Field label="Seconds" inputMode="decimal" value={run.seconds} onChange={put('seconds')} />
-                <Button className="min-h-14" aria-pressed={since !== null} onClick={arc}>
+                <Field label="Volts" {...forAGlove()} value={run.voltage} onChange={put('voltage')} />
+                <Field label="Amperes" {...forAGlove()} value={run.current} onChange={put('current')} />
+                <Field label={`Length of the run, ${unit}`} {...forAGlove()} value={run.length} onChange={put('length')} />
+                <Field label="Seconds" {...forAGlove()} value={run.seconds} onChange={put('seconds')} />
+                <Button className="min-h-16" aria-pressed={since !== null} onClick={arc}>
                     {since === null ? 'Arc on: start the clock' : 'Arc off'}
                 </Button>
-                <Button type="submit" className="min-h-14" disabled={busy || run.seconds === ''}>
+                <Button type="submit" className="min-h-16" disabled={busy || run.seconds === ''}>
                     Write the run down
                 </Button>
             </form>
+            {heats.length > 0 && (
+                <div className="mt-3 flex flex-wrap items-end gap-3">
+                    <Field
+                        label="A thermometer reads there, °C"
+                        className="max-w-60"
+                        {...forAGlove()}
+                        value={read}
+                        onChange={(event) => setRead(event.target.value)}
+                    />
+                    <Button className="min-h-16" disabled={busy || read === ''} onClick={thermometer}>
+                        Correct the estimate by it
+                    </Button>
+                </div>
+            )}
         </details>
-    );
-}
-
-function Heat({ heat }: { heat: JointHeatProps }) {
-    const left = useCountdown(heat.wait ?? 0);
-    return (
-        <p role="status" className={`border-l-[6px] pl-3 ${left > 0 || heat.wait === null ? 'border-unsure' : 'border-ink'}`}>
-            <b className="font-semibold">
-                {heat.wait === null
-                    ? '◌ Too warm for hours: move to another joint.'
-                    : left > 0
-                      ? `◌ Wait ${left < 90 ? `${left.toFixed(0)} s` : `${Math.ceil(left / 60)} min`}.`
-                      : '◆ Cool enough for the next run.'}
-            </b>{' '}
-            <span className="tabular-nums">
-                By the runs so far about {heat.temperature.toFixed(0)} °C there when this was loaded, {heat.low.toFixed(0)} to{' '}
-                {heat.high.toFixed(0)}; the next from {heat.limit.toFixed(0)} °C down. An estimate: read it with a thermometer.
-            </span>
-        </p>
     );
 }

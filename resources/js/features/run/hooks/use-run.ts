@@ -1,56 +1,95 @@
-import { useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Queued } from '@/offline/outbox-store';
+import { useOutbox } from '@/offline/use-outbox';
+import { asBody, type Draft } from '@/features/run/lib/entry-body';
 import { send } from '@/shared/lib/http';
 import { newId } from '@/shared/lib/new-id';
 import { path } from '@/shared/lib/path';
 import type { RunSheetProps } from '@/types/props';
 
-export interface Entry {
-    step: string;
-    kind: 'done' | 'reopened' | 'run' | 'note' | 'otherwise' | 'stop' | 'picture';
-    text?: string;
-    reading?: string;
-    unit?: 'mm' | 'in';
-    isSeenTo?: boolean;
-    supersedes?: number;
-    /** What a run was welded with, as typed. */
-    run?: Record<string, string>;
-    file?: File;
+/** An entry that was written down here. */
+export interface Entry extends Queued, Draft {
+    /** The latest entry that its writer knew of. */
+    seen: number;
+    despite?: boolean;
 }
 
-/** The run sheet with what is written into its log; an entry keeps its id until it is stored, so that sending it again stores it once. */
-export function useRun(job: number, initial: RunSheetProps) {
+const NEWS_EVERY_MS = 8000;
+
+/**
+ * The run sheet with what is written into its log. What is written is kept in this browser first and sent then, so that it may be written
+ * without a network; a refusal of something that was sent at once is said at its step, one of something that waited stands aside.
+ */
+export function useRun(job: number, person: number, initial: RunSheetProps) {
     const [run, setRun] = useState(initial);
     const [trouble, setTrouble] = useState<{ step: string; message: string } | null>(null);
+    const [silent, setSilent] = useState(false);
     const [busy, setBusy] = useState(false);
-    const pending = useRef<{ key: string; id: string } | null>(null);
-    const write = async (entry: Entry): Promise<boolean> => {
-        const key = JSON.stringify(entry);
-        if (pending.current?.key !== key) pending.current = { key, id: newId() };
-        const body = { ...entry, clientId: pending.current.id };
+    const latest = useRef(initial);
+    const asked = useRef(new Map<string, (isTaken: boolean) => void>());
+    const answer = useCallback((id: string, isTaken: boolean) => {
+        asked.current.get(id)?.(isTaken);
+        return asked.current.delete(id);
+    }, []);
+    const take = useCallback((next: RunSheetProps) => {
+        // An answer may be overtaken by a later one.
+        if (next.latest < latest.current.latest) return;
+        latest.current = next;
+        setRun(next);
+    }, []);
+
+    const outbox = useOutbox<Entry, RunSheetProps>({
+        queue: `${person} ${path('run.log', { job })}`,
+        send: async (entry) => {
+            const said = await send<RunSheetProps>('POST', path('run.log', { job }), asBody(entry), {
+                signal: AbortSignal.timeout(60_000),
+            });
+            setSilent(said.state === 'unreachable');
+            if (said.state === 'unreachable') for (const id of [...asked.current.keys()]) answer(id, true);
+            return said;
+        },
+        onOutcome: (outcome) => {
+            if (outcome.state === 'stored') {
+                setTrouble(null);
+                take(outcome.body);
+                answer(outcome.entry.id, true);
+                return undefined;
+            }
+            if (!answer(outcome.entry.id, false)) return undefined;
+            setTrouble({ step: outcome.entry.step, message: outcome.message });
+            return 'taken';
+        },
+    });
+
+    useEffect(() => {
+        const ask = async () => {
+            if (document.visibilityState !== 'visible') return;
+            const news = await send<RunSheetProps>('GET', `${path('run.state', { job })}?since=${latest.current.state}`);
+            setSilent(news.state === 'unreachable');
+            if (news.state === 'ok') take(news.body);
+        };
+        const timer = setInterval(() => void ask(), NEWS_EVERY_MS);
+        return () => clearInterval(timer);
+    }, [job, take]);
+
+    /** Whether it was stored, or is kept here until it can be. */
+    const write = async (draft: Draft): Promise<boolean> => {
         setBusy(true);
-        const answer = await send<RunSheetProps>('POST', path('run.log', { job }), entry.file ? asForm(body) : body, {
-            signal: AbortSignal.timeout(60_000),
-        });
+        const id = newId();
+        const taken = new Promise<boolean>((resolve) => asked.current.set(id, resolve));
+        await outbox.post({ ...draft, id, typedAt: Date.now(), seen: latest.current.latest });
+        const isTaken = await taken;
         setBusy(false);
-        if (answer.state === 'ok') {
-            pending.current = null;
-            setRun(answer.body);
-            setTrouble(null);
-        } else if (answer.state !== 'nothing') setTrouble({ step: entry.step, message: answer.message });
-        return answer.state === 'ok';
+        return isTaken;
     };
     const change = async (method: 'POST' | 'DELETE', to: string, body: unknown): Promise<boolean> => {
-        const answer = await send<RunSheetProps>(method, to, body);
-        if (answer.state === 'ok') setRun(answer.body);
-        setTrouble(answer.state === 'ok' || answer.state === 'nothing' ? null : { step: '', message: answer.message });
-        return answer.state === 'ok';
+        const said = await send<RunSheetProps>(method, to, body);
+        if (said.state === 'ok') {
+            latest.current = said.body;
+            setRun(said.body);
+        }
+        setTrouble(said.state === 'ok' || said.state === 'nothing' ? null : { step: '', message: said.message });
+        return said.state === 'ok';
     };
-    return { run, trouble, busy, write, change };
-}
-
-function asForm(body: Record<string, unknown>): FormData {
-    const form = new FormData();
-    for (const [name, value] of Object.entries(body))
-        if (value !== undefined) form.append(name, value instanceof File ? value : String(value));
-    return form;
+    return { run, trouble, silent, busy, write, change, outbox };
 }

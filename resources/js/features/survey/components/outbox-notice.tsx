@@ -1,4 +1,4 @@
-import type { Entry } from '@/features/survey/hooks/use-outbox';
+import type { Entry } from '@/features/survey/hooks/use-reading-outbox';
 import { path } from '@/shared/lib/path';
 import { Button } from '@/shared/ui/button';
 import { Trouble } from '@/shared/ui/trouble';

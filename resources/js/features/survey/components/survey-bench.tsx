@@ -16,7 +16,7 @@ import { ReadingList } from '@/features/survey/components/reading-list';
 import { StrikeSheet } from '@/features/survey/components/strike-sheet';
 import { TourSheet } from '@/features/survey/components/tour-sheet';
 import { useInstrument } from '@/features/survey/hooks/use-instrument';
-import { useOutbox, type Entry, type Outcome } from '@/features/survey/hooks/use-outbox';
+import { useReadingOutbox, type Entry, type ReadingOutcome } from '@/features/survey/hooks/use-reading-outbox';
 import type { useSurvey } from '@/features/survey/hooks/use-survey';
 import { calledBy } from '@/features/survey/lib/called-by';
 import { compose } from '@/features/survey/lib/compose';
@@ -74,7 +74,7 @@ export function SurveyBench({
         setDeciding(null);
     }, []);
     const onOutcome = useCallback(
-        (outcome: Outcome) => {
+        (outcome: ReadingOutcome) => {
             if (outcome.state === 'refused') {
                 // An empty line takes it back to be put right; it does not push out what is being typed.
                 if (line.current !== '') return undefined;
@@ -82,13 +82,13 @@ export function SurveyBench({
                 setText(outcome.entry.call);
                 return 'taken' as const;
             }
-            take(outcome.survey);
-            show(outcome.survey, outcome.entry.id);
+            take(outcome.body.survey);
+            show(outcome.body.survey, outcome.entry.id);
             return undefined;
         },
         [take, show],
     );
-    const outbox = useOutbox(path('readings', { job: job.id, survey: job.survey }), user?.id ?? 0, onOutcome);
+    const outbox = useReadingOutbox(path('readings', { job: job.id, survey: job.survey }), user?.id ?? 0, onOutcome);
 
     const instrument = useInstrument(job, instruments, (now, id, trouble) => {
         take(now);
@@ -98,7 +98,7 @@ export function SurveyBench({
     const next = correcting ? null : (deciding ?? survey.next[Math.min(suggestion, survey.next.length - 1)] ?? null);
     const enter = () => {
         if (text.trim() === '') return;
-        outbox.post({
+        void outbox.post({
             id: newId(),
             call: compose(text, next, correcting),
             unit,
@@ -115,7 +115,7 @@ export function SurveyBench({
         focusLine();
     };
     const edit = (entry: Entry) => {
-        outbox.drop(entry);
+        void outbox.drop(entry);
         setText(entry.call);
         setCorrecting(survey.readings.find((one) => one.id === entry.supersedes) ?? null);
         setSaid(null);
@@ -217,7 +217,7 @@ export function SurveyBench({
                         onTake={takeFromInstrument}
                     />
                 )}
-                <OutboxNotice {...outbox} onAgain={() => void outbox.flush()} onEdit={edit} onDrop={outbox.drop} />
+                <OutboxNotice {...outbox} onAgain={() => void outbox.flush()} onEdit={edit} onDrop={(entry) => void outbox.drop(entry)} />
                 <Answer said={said} busy={outbox.waiting.length > 0 && !outbox.trouble} />
                 <div className="-mx-4 flex min-h-0 flex-1 flex-col gap-3 px-4 relative lg:overflow-y-auto" tabIndex={-1}>
                     {survey.trouble && survey.readings.length > 0 && <Trouble title="Not computed yet">{survey.trouble.message}</Trouble>}
