@@ -70,3 +70,27 @@ test.describe('at 390 px', () => {
         expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     });
 });
+
+test('a splice is made by its run sheet, and told how it went', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/practice');
+    await page.getByRole('button', { name: 'Start a splice' }).click();
+    await expect(page.getByRole('heading', { name: /^Steps, 0 of/ })).toBeVisible();
+    const item = (name: RegExp) => page.getByRole('listitem').filter({ hasText: name });
+    await item(/^Survey the frame/)
+        .getByRole('button', { name: /^Do:/ })
+        .click();
+    await expect(page.getByRole('heading', { name: /^Steps, 1 of/ })).toBeVisible();
+    await item(/Set posts/)
+        .getByRole('button', { name: 'Read the four corners' })
+        .click();
+    await expect(page.getByText(/twist by the four corners/)).toBeVisible();
+    await page.getByRole('textbox', { name: /^Raise the front left post by/ }).fill('-1.5');
+    await page.getByRole('button', { name: 'Raise the front left post by' }).click();
+    await page.getByRole('button', { name: /^left rail, web, piece 1/ }).click();
+    await expect(page.getByRole('button', { name: /^left rail, web, piece 1 ■ 1/ })).toBeDisabled();
+    await page.getByRole('button', { name: 'Hand it over, and see how it went' }).click();
+    await expect(page.getByRole('heading', { name: /of 100/ })).toBeVisible();
+    await expect(page.getByText(/The joint drew in/)).toBeVisible();
+    await expect(page.getByText(/steps were left undone/)).toBeVisible();
+});

@@ -27,6 +27,7 @@ use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanPageController;
 use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\PracticeSpliceController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReadingTableController;
 use App\Http\Controllers\ReferenceController;
@@ -203,6 +204,10 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
     Route::post('/practice', [PracticeController::class, 'store'])->name('practice.start');
+    Route::post('/practice/splices', [PracticeSpliceController::class, 'store'])->name('practice.splice-start');
+    Route::get('/practice/splices/{splice}', [PracticeSpliceController::class, 'show'])->name('practice.splice');
+    Route::post('/practice/splices/{splice}/acts', [PracticeSpliceController::class, 'act'])->name('practice.splice-act');
+    Route::post('/practice/splices/{splice}/finish', [PracticeSpliceController::class, 'finish'])->name('practice.splice-finish');
     Route::get('/practice/{run}', [PracticeController::class, 'show'])->name('practice.run');
     Route::post('/practice/{run}/readings', [PracticeController::class, 'measure'])->name('practice.measure');
     Route::post('/practice/{run}/answer', [PracticeController::class, 'answer'])->name('practice.answer');

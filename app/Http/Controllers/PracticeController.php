@@ -10,6 +10,7 @@ use App\Http\Props\PracticeRowProps;
 use App\Http\Requests\PracticeAnswerRequest;
 use App\Http\Requests\PracticeRequest;
 use App\Models\PracticeRun;
+use App\Models\PracticeSplice;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,7 +24,9 @@ final class PracticeController extends Controller
     {
         $runs = PracticeRun::where('user_id', $this->user($request)->id)->latest('id')->limit(50)->get();
 
-        return Inertia::render('practice/index', ['runs' => $runs->map(fn (PracticeRun $run): PracticeRowProps => PracticeRowProps::from($run))->values()->all()]);
+        $splices = PracticeSplice::where('user_id', $this->user($request)->id)->latest('id')->limit(50)->get();
+
+        return Inertia::render('practice/index', ['splices' => $splices->map(fn (PracticeSplice $one): PracticeRowProps => PracticeRowProps::ofSplice($one))->values()->all(), 'runs' => $runs->map(fn (PracticeRun $run): PracticeRowProps => PracticeRowProps::from($run))->values()->all()]);
     }
 
     public function store(PracticeRequest $request): RedirectResponse

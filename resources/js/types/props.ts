@@ -1124,6 +1124,22 @@ export interface PointProps {
     datum: 'carries' | 'doubtful' | 'left-out' | 'no';
 }
 
+/** What a trainee read at a hold point; mm. */
+export interface PracticeFoundProps {
+    step: string;
+    what: string;
+    read: number;
+    action: string;
+    move: number | null;
+}
+
+/** A piece of the root. */
+export interface PracticePieceProps {
+    place: number;
+    label: string;
+    order: number | null;
+}
+
 /** An exercise as the trainee sees it; the truth only once they have answered. */
 export interface PracticeProps {
     id: number;
@@ -1155,6 +1171,20 @@ export interface PracticeRowProps {
     readings: number;
     score: number | null;
     at: string;
+}
+
+/** A splice as its trainee sees it; what nobody sees only once it is finished. */
+export interface PracticeSpliceProps {
+    id: number;
+    seed: number;
+    level: 'apprentice' | 'journeyman' | 'master';
+    steps: RunStepProps[];
+    readings: PracticeFoundProps[];
+    pieces: PracticePieceProps[];
+    score: number | null;
+    lines: JudgedProps[];
+    drewIn: number | null;
+    twist: number | null;
 }
 
 /** How many coordinates of the charted points are settled. */

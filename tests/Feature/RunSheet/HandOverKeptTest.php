@@ -34,7 +34,7 @@ it('has fields to sign by role, and says that nothing is released', function () 
 
 it('shows the frame before and after, and what moved', function () {
     ($this->stretch)();
-    $this->postJson("/jobs/{$this->job->id}/surveys", ['name' => 'Cold', 'stage' => 'after'])->assertSuccessful();
+    $this->postJson("/jobs/{$this->job->id}/surveys", ['name' => 'Cold', 'stage' => 'after'])->assertRedirect();
     expect(($this->paper)())->toContain('Before and after')->toContain('Cold');
 });
 

@@ -8,7 +8,7 @@ import { TopBar } from '@/shared/ui/top-bar';
 import type { PracticeRowProps } from '@/types/props';
 
 /** The practice bay: start an exercise, or go on with one. */
-export default function PracticePage({ runs }: { runs: PracticeRowProps[] }) {
+export default function PracticePage({ runs, splices }: { runs: PracticeRowProps[]; splices: PracticeRowProps[] }) {
     const form = useForm<{ level: 'apprentice' | 'journeyman' | 'master'; seed: string }>({ level: 'apprentice', seed: '' });
     const submit = (event: FormEvent) => {
         event.preventDefault();
@@ -48,35 +48,74 @@ export default function PracticePage({ runs }: { runs: PracticeRowProps[] }) {
                     <Button look="now" type="submit" disabled={form.processing} className="justify-self-start">
                         Start
                     </Button>
+                    <h2 className="mt-4 text-3xl">A splice to make</h2>
+                    <p className="text-soft">
+                        A stretch by its run sheet, with shrinkage nobody tells you and posts that may wind the frame. Order, hold points
+                        and the sequence of the root are held against the rules. Level and number as above.
+                    </p>
+                    <Button
+                        disabled={form.processing}
+                        className="justify-self-start"
+                        onClick={() => form.post(path('practice.splice-start'))}
+                    >
+                        Start a splice
+                    </Button>
                 </form>
-                <section aria-labelledby="runs">
-                    <h2 id="runs" className="mb-2 text-2xl">
-                        Yours so far
-                    </h2>
-                    {runs.length === 0 ? (
-                        <p className="border-y border-line py-4 text-soft">None yet.</p>
-                    ) : (
-                        <ul className="border-t border-ink">
-                            {runs.map((run) => (
-                                <li key={run.id} className="border-b border-line">
-                                    <Link
-                                        href={path('practice.run', { run: run.id })}
-                                        className="grid min-h-12 grid-cols-[1fr_auto] items-center gap-4"
-                                    >
-                                        <span>
-                                            <b className="font-semibold">Frame {run.seed}</b>, {run.level}, {run.readings} readings,{' '}
-                                            {run.at}
-                                        </span>
-                                        <span className="font-head text-xl font-semibold">
-                                            {run.score === null ? 'go on' : `${run.score} of 100`}
-                                        </span>
-                                    </Link>
-                                </li>
-                            ))}
-                        </ul>
-                    )}
-                </section>
+                <div className="grid content-start gap-8">
+                    <Runs
+                        title="Your frames so far"
+                        what="Frame"
+                        counted="readings"
+                        runs={runs}
+                        to={(run) => path('practice.run', { run })}
+                    />
+                    <Runs
+                        title="Your splices so far"
+                        what="Splice"
+                        counted="acts"
+                        runs={splices}
+                        to={(splice) => path('practice.splice', { splice })}
+                    />
+                </div>
             </main>
         </div>
+    );
+}
+
+interface RunsProps {
+    title: string;
+    what: string;
+    /** What is counted of each. */
+    counted: string;
+    runs: PracticeRowProps[];
+    to: (id: number) => string;
+}
+
+function Runs({ title, what, counted, runs, to }: RunsProps) {
+    return (
+        <section aria-label={title}>
+            <h2 className="mb-2 text-2xl">{title}</h2>
+            {runs.length === 0 ? (
+                <p className="border-y border-line py-4 text-soft">None yet.</p>
+            ) : (
+                <ul className="border-t border-ink">
+                    {runs.map((run) => (
+                        <li key={run.id} className="border-b border-line">
+                            <Link href={to(run.id)} className="grid min-h-12 grid-cols-[1fr_auto] items-center gap-4">
+                                <span>
+                                    <b className="font-semibold">
+                                        {what} {run.seed}
+                                    </b>
+                                    , {run.level}, {run.readings} {counted}, {run.at}
+                                </span>
+                                <span className="font-head text-xl font-semibold">
+                                    {run.score === null ? 'go on' : `${run.score} of 100`}
+                                </span>
+                            </Link>
+                        </li>
+                    ))}
+                </ul>
+            )}
+        </section>
     );
 }

@@ -91,8 +91,8 @@ export function HandOverForm({ job, initial, onKept }: { job: JobProps; initial:
             />
             {trouble && <Trouble title="Not kept">{trouble}</Trouble>}
             {job.can.work && (
-                <div className="sticky bottom-0 -mx-4 flex items-center gap-4 border-t border-ink bg-paper px-4 py-3">
-                    <Button look="now" className="min-h-14" onClick={() => void keep(decided)}>
+                <div className="sticky -bottom-4 -mx-4 -mb-4 flex items-center gap-4 border-t border-ink bg-paper px-4 py-3">
+                    <Button className="min-h-14" onClick={() => void keep(decided)}>
                         Keep it
                     </Button>
                     <span role="status">{isKept && 'Kept; the folder shows it.'}</span>
