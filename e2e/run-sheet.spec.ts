@@ -147,3 +147,82 @@ test('a weld run is written down as it was timed, and the joint says when it is 
     await page.goto(`${job}/run`);
     await expect(tack.getByLabel('Volts')).toHaveValue('20.5');
 });
+
+test('a step is moved by keys where the rules allow it, and told why where they do not', async ({ page }) => {
+    await runOf(page, 'Ordered run');
+    const handle = (name: RegExp) => page.getByRole('button', { name });
+    await handle(/^Move Mark, scribe/).focus();
+    for (const key of ['Space', 'ArrowDown', 'Space']) {
+        await page.keyboard.press(key);
+        // What was taken hold of glides to where it goes.
+        await page.waitForTimeout(300);
+    }
+    await expect(
+        page.getByText(/That cannot be\..*comes before|, as somebody wants it/).first(),
+    ).toBeVisible();
+    await page.reload();
+    const tack = page.getByRole('listitem').filter({ hasText: /tack all that mates/ });
+    await tack.getByRole('button', { name: /^Before its turn/ }).click();
+    await expect(page.getByRole('article', { name: /tack all that mates/ })).toBeVisible();
+});
+
+test('who works alone is read to, and the screen is kept on', async ({ page }) => {
+    await page.addInitScript(() => {
+        const said: string[] = [];
+        Object.assign(window, { said });
+        window.speechSynthesis.speak = (one) => void said.push(one.text);
+        Object.defineProperty(navigator, 'wakeLock', {
+            value: { request: () => Promise.resolve({ release: () => Promise.resolve() }) },
+        });
+    });
+    await runOf(page, 'Alone');
+    await page.getByRole('button', { name: /^Work alone/ }).click();
+    const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said.join(' | '));
+    await expect.poll(said).toContain('Next: ');
+    const first = page.getByRole('article').first();
+    const title = (await first.getAttribute('aria-label')) ?? '';
+    await expect.poll(said).toContain(title);
+    await first.getByRole('button', { name: 'Not as planned' }).click();
+    await first.getByLabel(/^What was done instead/).fill('By hand');
+    await first.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.getByRole('article', { name: title, exact: true })).toBeHidden();
+    const next = (await page.getByRole('article').first().getAttribute('aria-label')) ?? '';
+    await expect.poll(said).toContain(`Next: ${next}`);
+});
+
+test('a voice note is said and kept', async ({ browser }) => {
+    const page = await browser.newPage({ permissions: ['microphone'] });
+    await runOf(page, 'Said run');
+    const log = page.getByRole('region', { name: 'Log' });
+    await page.evaluate(() => {
+        // A machine without a microphone: the sound of a tone in its place.
+        navigator.mediaDevices.getUserMedia = () => {
+            const sound = new AudioContext();
+            const into = sound.createMediaStreamDestination();
+            const tone = sound.createOscillator();
+            tone.connect(into);
+            tone.start();
+            return Promise.resolve(into.stream);
+        };
+    });
+    await log.getByRole('button', { name: 'Say it' }).click();
+    await page.waitForTimeout(600);
+    await log.getByRole('button', { name: /Stop and keep it/ }).click();
+    await expect(log.getByText('♪ said')).toBeVisible();
+    await expect(log.getByLabel(/^Voice note of/)).toBeVisible();
+    await page.close();
+});
+
+test('welds, bags and coats have pages of their own', async ({ page }) => {
+    const job = await runOf(page, 'Pages of the run');
+    await page.getByRole('link', { name: 'Welds', exact: true }).click();
+    await expect(page.getByRole('img', { name: /^left rail: \d+ pieces/ })).toBeVisible();
+    await page.getByLabel('Order of the pieces').selectOption('opposite');
+    await expect(page.getByText(/● Always the opposite rail/)).toBeVisible();
+    await page.getByRole('link', { name: 'Strip and coat' }).click();
+    await page.getByLabel('Something else comes off').fill('Mudguards');
+    await page.getByRole('button', { name: 'Put it on the list' }).click();
+    await expect(page.getByText('Mudguards')).toBeVisible();
+    await page.goto(`${job}/run`);
+    await expect(page.getByText(/Out of the way of the heat: Mudguards/).first()).toBeVisible();
+});

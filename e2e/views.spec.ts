@@ -134,6 +134,11 @@ test.describe('at 390 px', () => {
             '/plan',
             '/driveline',
             '/surveys/before/hand-over',
+            '/run',
+            '/run/welds',
+            '/run/strip',
+            '/run/book',
+            '/gear/fasteners',
         ]) {
             await page.goto(`${base}${stage}`);
             await expect(page.getByRole('heading', { name: 'Narrow' }).first()).toBeVisible();

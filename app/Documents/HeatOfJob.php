@@ -82,10 +82,19 @@ final readonly class HeatOfJob
         $strips = [];
         foreach ($planned->plan->shifts->all ?? [] as $shift) {
             $section = $planned->core->chassis->section(Side::Left, $shift->cut) ?? $planned->core->chassis->section(Side::Right, $shift->cut);
-            $strips += $section === null ? [] : [$shift->operation => [RailStrip::of($section, $shift->inserted), $shift->inserted > 0.0]];
+            $strips += $section === null ? [] : [$shift->operation => [RailStrip::of($section, $shift->inserted, $planned->shop), $shift->inserted > 0.0]];
         }
 
         return $strips;
+    }
+
+    /** Of the rail at the first joint, mm; null where nothing is cut or known. */
+    public static function thickness(PlannedJob $planned, string $joint = ''): ?float
+    {
+        $strips = self::strips($planned);
+        $strip = $strips[$joint] ?? array_values($strips)[0] ?? null;
+
+        return $strip === null ? null : $strip[0]->thickness;
     }
 
     /** @return array{array<string, array<string, list<WeldRun>>>, array<string, array<string, Thermometer>>} runs, and the latest temperature, by operation and side */

@@ -7,9 +7,11 @@ namespace App\Documents;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\Part;
+use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Plan\CarriedChange;
 use Geodex\Core\Plan\CutLength;
 use Geodex\Core\RunSheet\Arrow;
+use Geodex\Core\RunSheet\BoltedPattern;
 use Geodex\Core\RunSheet\Holds\ShrinkageBook;
 use Geodex\Core\RunSheet\PlannedCut;
 use Geodex\Core\RunSheet\PlannedPart;
@@ -35,7 +37,7 @@ final readonly class RunOfJob
         $crossing = array_map(fn (CarriedChange $one): string => $one->feature, array_filter($planned->plan->carried ?? [], fn (CarriedChange $one): bool => abs($one->change) > 0.001 || $one->end !== null));
         $stripped = StrippedItem::list(array_values($crossing), $job->strip_list ?? []);
         $kinds = self::kinds($planned);
-        $steps = StandardSteps::of(self::cuts($planned, $kinds), self::parts($job), self::moved($planned), $stripped, $job->driveline !== null && $planned->core->operations !== [], $planned->shop);
+        $steps = StandardSteps::of(self::cuts($planned, $kinds), self::parts($job), self::moved($planned), $stripped, self::bolted($job), $job->driveline !== null && $planned->core->operations !== [], $planned->shop);
 
         $book = ShopTimes::book($job->workshop);
 
@@ -114,6 +116,24 @@ final readonly class RunOfJob
         }
 
         return $moved;
+    }
+
+    /** @return list<BoltedPattern> by the sheets of fasteners that are kept */
+    private static function bolted(Job $job): array
+    {
+        $bolted = [];
+        foreach ($job->worksheets()->with('job.workshop')->whereIn('tool', ['fit-forecast', 'torque'])->orderBy('id')->get() as $sheet) {
+            try {
+                $told = $sheet->sheet()->worked($sheet->given);
+            } catch (CoreFailure) {
+                continue;
+            }
+            $title = $sheet->title === '' ? 'Bolts' : $sheet->title;
+            $condition = $sheet->given['condition'] ?? '';
+            $bolted[] = $sheet->tool === 'torque' ? BoltedPattern::torqued($sheet->id, $title, $told, is_string($condition) ? $condition : '') : BoltedPattern::drilled($sheet->id, $title, $told);
+        }
+
+        return $bolted;
     }
 
     /** @return list<Step> */

@@ -22,7 +22,13 @@ final readonly class ShopTimes
 
     public static function ofJob(Job $job): TimeBook
     {
-        return TimeBook::of(self::logged($job->logEntries()->where('kind', 'done')->where('data->minutes', '>', 0)->get()->all()));
+        return TimeBook::of(self::loggedOf($job));
+    }
+
+    /** @return list<LoggedTime> */
+    public static function loggedOf(Job $job): array
+    {
+        return self::logged($job->logEntries()->where('kind', 'done')->where('data->minutes', '>', 0)->get()->all());
     }
 
     /**

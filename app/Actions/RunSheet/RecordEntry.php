@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\RunSheet;
 
 use App\Documents\HeatOfJob;
+use App\Documents\PlannedJob;
 use App\Documents\RunOfJob;
 use App\Documents\WrittenEntry;
 use App\Models\Job;
@@ -41,7 +42,7 @@ final readonly class RecordEntry
         abort_if($entry->step !== '' && $step === null && ! $entry->says('note', 'picture', 'voice'), 422, 'The run sheet has no such step any more: the plan was changed.');
         $this->mustBeNews($job, $entry);
         [$kind, $data] = match (true) {
-            $entry->run !== null => ['run', $this->welded($entry)],
+            $entry->run !== null => ['run', $this->welded($run->planned, $entry)],
             $entry->says('temperature') => ['temperature', $this->read($job, $entry)],
             $step !== null && $entry->says('done') => $this->timed($job, $step, $entry, $this->holds->handle($job, $run, $step, $entry)),
             default => [$entry->kind, null],
@@ -99,12 +100,13 @@ final readonly class RecordEntry
     }
 
     /** @return array<string, mixed> what was set, and the heat that it put in */
-    private function welded(WrittenEntry $entry): array
+    private function welded(PlannedJob $planned, WrittenEntry $entry): array
     {
+        $thickness = HeatOfJob::thickness($planned, (string) preg_replace('/-(tack|root|weld)$/', '', $entry->step));
         $run = $entry->run?->toArray() ?? [];
         $told = $entry->run === null ? [] : (new HeatInputCalculator)->calculate($entry->run);
 
-        return [...array_filter($run, fn (mixed $one): bool => $one !== null), 'heatInput' => $told['heatInput'] ?? null, 'runHeat' => $told['runHeat'] ?? null, 'coolingTime' => $told['coolingTime'] ?? null, ...($entry->zone === null ? [] : ['zone' => $entry->zone->id()])];
+        return [...array_filter($run, fn (mixed $one): bool => $one !== null), 'heatInput' => $told['heatInput'] ?? null, 'runHeat' => $told['runHeat'] ?? null, 'coolingTime' => $told['coolingTime'] ?? null, ...($entry->zone === null ? [] : ['zone' => $entry->zone->id()]), ...($thickness === null ? [] : ['railThickness' => $thickness])];
     }
 
     /**

@@ -24,7 +24,7 @@ final readonly class RunBookProps
      * @param  float  $minutesLeft  of one person
      * @param  float  $longestChain  with people enough, minutes
      */
-    public function __construct(public array $cases, public MovementByStageProps $movement, public array $times, public array $shopTimes, public float $minutesLeft, public float $longestChain) {}
+    public function __construct(public array $cases, public MovementByStageProps $movement, public array $times, public array $shopTimes, public float $minutesLeft, public float $longestChain, public JobCostProps $cost) {}
 
     public static function from(Job $job, AssessSurvey $assess): self
     {
@@ -34,7 +34,7 @@ final readonly class RunBookProps
 
         return new self(
             array_map(fn (ShrinkageCase $one): ShrinkageCaseProps => new ShrinkageCaseProps($one->job, $one->kind, $one->planned, $one->tacked, $one->root, $one->cold, $one->drewIn(), $one->isRecorded), ShrinkageCases::of($job->workshop)),
-            MovementByStageProps::from(MovementOfJob::of($job, $assess)), array_map($told, ShopTimes::ofJob($job)->kinds), array_map($told, ShopTimes::book($job->workshop)->kinds), $sheet->minutesLeft, $sheet->longestChain,
+            MovementByStageProps::from(MovementOfJob::of($job, $assess)), array_map($told, ShopTimes::ofJob($job)->kinds), array_map($told, ShopTimes::book($job->workshop)->kinds), $sheet->minutesLeft, $sheet->longestChain, JobCostProps::from($run),
         );
     }
 }

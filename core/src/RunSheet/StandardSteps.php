@@ -27,12 +27,13 @@ final readonly class StandardSteps implements HasShopDefaults
      * @param  list<PlannedPart>  $parts
      * @param  list<string>  $moved  what else the plan moves or adds, in words
      * @param  list<StrippedItem>  $stripped
+     * @param  list<BoltedPattern>  $bolted
      * @return list<Step>
      */
-    public static function of(array $cuts, array $parts, array $moved, array $stripped, bool $hasShaft, Shop $shop): array
+    public static function of(array $cuts, array $parts, array $moved, array $stripped, array $bolted, bool $hasShaft, Shop $shop): array
     {
         $steps = [new Step('survey', 'Survey the frame as it came', 'survey', minutes: 90.0), new Step('safe', 'Make the vehicle safe', 'make-safe', minutes: 20.0)];
-        if ($cuts === [] && $moved === [] && $parts === [] && $stripped === []) {
+        if ($cuts === [] && $moved === [] && $parts === [] && $stripped === [] && $bolted === []) {
             return $steps;
         }
         if ($cuts !== []) {
@@ -48,13 +49,28 @@ final readonly class StandardSteps implements HasShopDefaults
         foreach ($moved as $i => $what) {
             $steps[] = new Step('change-'.($i + 1), $what, 'change', minutes: 60.0, needs: $cuts === [] ? ['safe'] : [], hold: new Hold('Stands where the target says', ways: ['look', 'survey']));
         }
-        array_push($steps, ...PartSteps::of($parts));
+        array_push($steps, ...PartSteps::of($parts), ...self::bolted($bolted, $steps));
         if ($cuts !== []) {
             $closed = array_map(fn (Step $step): string => $step->id, array_values(array_filter($steps, fn (Step $step): bool => $step->kind === 'close')));
             $steps[] = new Step('released', 'Take the posts off', 'release', state: 'posts', minutes: 20.0, needs: $closed, hold: new Hold('Nothing moved when the posts came off', ways: ['look', 'heights', 'survey']));
         }
 
         return [...$steps, ...self::back($stripped, $steps), ...self::end($hasShaft, array_map(fn (Step $step): string => $step->id, array_values(array_filter($steps, fn (Step $step): bool => $step->kind === 'change'))))];
+    }
+
+    /**
+     * Holes when the rails are cold, bolts when the holes are there.
+     *
+     * @param  list<BoltedPattern>  $bolted
+     * @param  list<Step>  $before
+     * @return list<Step>
+     */
+    private static function bolted(array $bolted, array $before): array
+    {
+        $hot = array_map(fn (Step $step): string => $step->id, array_values(array_filter($before, fn (Step $step): bool => in_array($step->kind, ['weld', 'close'], true))));
+        $drilled = array_map(fn (BoltedPattern $one): string => $one->id, array_values(array_filter($bolted, fn (BoltedPattern $one): bool => $one->isDrilled)));
+
+        return array_map(fn (BoltedPattern $one): Step => $one->step()->after($one->isDrilled ? $hot : [...$hot, ...$drilled]), $bolted);
     }
 
     /** How well the height of a corner is read, one sigma. */

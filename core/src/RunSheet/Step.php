@@ -20,6 +20,12 @@ final readonly class Step
      */
     public function __construct(public string $id, public string $title, public string $kind, public string $joint = '', public string $state = '', public float $minutes = 30.0, public array $needs = [], public ?Hold $hold = null, public bool $isOwn = false, public array $inside = [], public array $closes = []) {}
 
+    /** @param  list<string>  $steps  ids that come before it too */
+    public function after(array $steps): self
+    {
+        return new self($this->id, $this->title, $this->kind, $this->joint, $this->state, $this->minutes, [...$this->needs, ...$steps], $this->hold, $this->isOwn, $this->inside, $this->closes);
+    }
+
     public function taking(float $minutes): self
     {
         return new self($this->id, $this->title, $this->kind, $this->joint, $this->state, $minutes, $this->needs, $this->hold, $this->isOwn, $this->inside, $this->closes);

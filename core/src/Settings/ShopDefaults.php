@@ -24,7 +24,9 @@ use Geodex\Core\Plan\Windows\HoleClearance;
 use Geodex\Core\Plan\Windows\ShaftClearance;
 use Geodex\Core\Plan\Windows\StraightLength;
 use Geodex\Core\Plan\Windows\WeldClearance;
+use Geodex\Core\RunSheet\Heat\RailStrip;
 use Geodex\Core\RunSheet\StandardSteps;
+use Geodex\Core\RunSheet\Time\JobCost;
 use Geodex\Core\Shop\HasShopDefaults;
 use Geodex\Core\Shop\ShopDefault;
 use Geodex\Core\Survey\SurveyOptions;
@@ -33,7 +35,7 @@ use Geodex\Core\Survey\SurveyOptions;
 final readonly class ShopDefaults
 {
     /** @var list<class-string<HasShopDefaults>> */
-    private const DECLARING = [SurveyOptions::class, CutChecker::class, JointShrinkage::class, SpliceWork::class, SleeveMaking::class, SpreadGuide::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Braking::class, Consequences::class, DrivelineLimits::class, PressBrakeCalculator::class, RunningDimensions::class, StandardSteps::class];
+    private const DECLARING = [SurveyOptions::class, CutChecker::class, JointShrinkage::class, SpliceWork::class, SleeveMaking::class, SpreadGuide::class, HoleChecker::class, HangerClearance::class, CrossmemberClearance::class, StraightLength::class, WeldClearance::class, HoleClearance::class, AccessInside::class, ShaftClearance::class, InsertCalculator::class, FrameLoads::class, Braking::class, Consequences::class, DrivelineLimits::class, PressBrakeCalculator::class, RunningDimensions::class, StandardSteps::class, RailStrip::class, JobCost::class];
 
     /** @return array<string, ShopDefault> by name, in the order of the settings */
     public static function all(): array

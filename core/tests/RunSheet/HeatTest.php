@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Frame\Side;
+use Geodex\Core\RunSheet\Heat\NearestSettings;
 use Geodex\Core\RunSheet\Heat\RailHeat;
 use Geodex\Core\RunSheet\Heat\RailStrip;
 use Geodex\Core\RunSheet\Heat\Thermometer;
@@ -21,7 +22,7 @@ function heatOf(array $runs, float $now, ?Thermometer $read = null, bool $isHigh
 {
     $zones = array_values(array_filter(Zone::all($insert > 0.0), fn (Zone $zone): bool => $zone->side === Side::Left));
 
-    return RailHeat::of(new RailStrip(6.0, 200.0, 64.0, $isHighStrength, $insert), $runs, $zones, $read, $now);
+    return RailHeat::of(new RailStrip(6.0, 200.0, 64.0, $isHighStrength ? 100.0 : 150.0, $insert), $runs, $zones, $read, $now);
 }
 
 function at(?RailHeat $heat, string $id): ZoneHeat
@@ -97,5 +98,18 @@ describe('a zone', function (): void {
             expect(Zone::named($zone->id()))->toEqual($zone);
         }
         expect(count(Zone::all(true)))->toBe(12)->and(Zone::named('left-rear-top')?->label())->toBe('Left rail, rear joint, upper flange')->and(Zone::named('middle-joint-web'))->toBeNull()->and(Zone::named('left-joint'))->toBeNull()->and(Zone::named('left-joint-web-more'))->toBeNull()->and(Zone::named(''))->toBeNull();
+    });
+});
+
+describe('settings as they were used last', function (): void {
+    $run = fn (float $thickness, float $current): array => ['railThickness' => $thickness, 'current' => $current];
+
+    it('are those of the rail most alike, and of these the latest', function () use ($run): void {
+        $runs = [$run(8.0, 200.0), $run(6.0, 165.0), $run(6.1, 160.0), $run(4.0, 120.0)];
+        expect(NearestSettings::of($runs, 6.0)['current'])->toBe(165.0)->and(NearestSettings::of($runs, 4.5)['current'])->toBe(120.0)->and(NearestSettings::of($runs, null)['current'])->toBe(200.0)->and(NearestSettings::of([], 6.0))->toBe([]);
+    });
+
+    it('of a rail that nobody knew come last', function () use ($run): void {
+        expect(NearestSettings::of([['current' => 90.0], $run(12.0, 240.0)], 6.0)['current'])->toBe(240.0)->and(NearestSettings::of([['current' => 90.0]], 6.0)['current'])->toBe(90.0);
     });
 });

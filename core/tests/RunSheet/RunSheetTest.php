@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Geodex\Core\Parts\PartState;
 use Geodex\Core\RunSheet\Arrow;
+use Geodex\Core\RunSheet\BoltedPattern;
 use Geodex\Core\RunSheet\Cautions;
 use Geodex\Core\RunSheet\Holds\ShrinkageBook;
 use Geodex\Core\RunSheet\OrderedStep;
@@ -13,6 +14,7 @@ use Geodex\Core\RunSheet\RunSheet;
 use Geodex\Core\RunSheet\StandardSteps;
 use Geodex\Core\RunSheet\Step;
 use Geodex\Core\RunSheet\StrippedItem;
+use Geodex\Core\RunSheet\Time\JobCost;
 use Geodex\Core\RunSheet\Time\LoggedTime;
 use Geodex\Core\RunSheet\Time\TimeBook;
 use Geodex\Core\Shop\Shop;
@@ -23,7 +25,7 @@ function stretchSteps(): array
     $cut = new PlannedCut('op1', 'stretch behind the cab', true, 200.0, 840.0, ShrinkageBook::of(1.0, [], ''));
     $parts = [new PlannedPart(1, 'Insert', 'op1', 2, PartState::Drawn, null), new PlannedPart(4, 'Closing plate', 'op1', 2, PartState::FirstArticle, null, true), new PlannedPart(2, 'Bracket', '', 1, PartState::Drawn, null), new PlannedPart(3, 'Bracket, mirrored', '', 1, PartState::Drawn, 2)];
 
-    return StandardSteps::of([$cut], $parts, ['Rear axle moved'], StrippedItem::list(['fuel line', 'loom'], ['mudguards']), true, new Shop([]));
+    return StandardSteps::of([$cut], $parts, ['Rear axle moved'], StrippedItem::list(['fuel line', 'loom'], ['mudguards']), [BoltedPattern::drilled(7, 'Hanger', ['advice' => 'leave-one', 'leaveUndrilled' => 'd', 'lower' => 0.8]), BoltedPattern::torqued(8, 'Hanger bolts', ['torque' => 125.9], 'dry')], true, new Shop([]));
 }
 
 function stripped(string $what): StrippedItem
@@ -43,7 +45,7 @@ describe('the order of a stretch', function (): void {
         expect($order[$first])->toBeLessThan($order[$then]);
     })->with([
         ['survey', stripped('fuel line')->outId()], ['safe', stripped('loom')->outId()], ['bench', 'posts'], ['posts', 'op1-cut'], ['survey', 'op1-cut'], [stripped('fuel line')->outId(), 'op1-tack'], [stripped('mudguards')->outId(), 'op1-tack'], ['op1-edges', 'op1-spread'], ['op1-spread', 'op1-tack'], ['op1-coat', 'op1-close'], ['op1-close', 'released'], [stripped('mudguards')->backId(), stripped('loom')->backId()], [stripped('loom')->backId(), stripped('fuel line')->backId()], ['op1-cut', 'op1-edges'], ['op1-edges', 'op1-tack'], ['op1-tack', 'op1-root'], ['op1-root', 'op1-weld'], ['op1-weld', 'op1-coat'], ['op1-weld', 'released'], ['op1-coat', stripped('mudguards')->backId()],
-        ['released', 'final'], ['final', 'shaft'], ['first-1', 'part-1'], ['part-1', 'op1-tack'], ['first-2', 'part-2'], ['first-2', 'part-3'], ['change-1', 'final'],
+        ['released', 'final'], ['final', 'shaft'], ['first-1', 'part-1'], ['part-1', 'op1-tack'], ['first-2', 'part-2'], ['first-2', 'part-3'], ['change-1', 'final'], ['op1-weld', 'drill-7'], ['drill-7', 'torque-8'],
     ]);
 
     it('holds every step once, and blocks what waits, saying for what', function (): void {
@@ -99,17 +101,17 @@ describe('the order of a stretch', function (): void {
     it('reads at the tack with the shrinkage still to come, at the root with half of it, and cold with none', function (): void {
         $holds = array_column(array_map(fn (Step $step): array => [$step->id, $step->hold], stretchSteps()), 1, 0);
         expect([$holds['op1-tack']->pending, $holds['op1-root']->pending, $holds['op1-weld']->pending])->toBe([-1.0, -0.5, 0.0])->and($holds['op1-tack']->target)->toBe(840.0);
-        $unknown = StandardSteps::of([new PlannedCut('op1', 'cut', false, 200.0, 100.0, ShrinkageBook::of(0.0, [], ''))], [], [], [], false, new Shop([]));
+        $unknown = StandardSteps::of([new PlannedCut('op1', 'cut', false, 200.0, 100.0, ShrinkageBook::of(0.0, [], ''))], [], [], [], [], false, new Shop([]));
         expect(array_column(array_map(fn (Step $step): array => [$step->id, $step->hold], $unknown), 1, 0)['op1-tack']->pending)->toBeNull();
     });
 
     it('asks for no part that is cut, and for no first article that was tried', function (): void {
-        $ids = fn (PartState $state): array => array_values(array_filter(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [new PlannedPart(1, 'Plate', '', 4, $state, null)], [], [], false, new Shop([]))), fn (string $id): bool => str_ends_with($id, '-1')));
+        $ids = fn (PartState $state): array => array_values(array_filter(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [new PlannedPart(1, 'Plate', '', 4, $state, null)], [], [], [], false, new Shop([]))), fn (string $id): bool => str_ends_with($id, '-1')));
         expect($ids(PartState::Drawn))->toBe(['first-1', 'part-1'])->and($ids(PartState::FirstArticle))->toBe(['part-1'])->and($ids(PartState::Cut))->toBe([]);
     });
 
     it('of a job without a plan is a survey and a safe vehicle', function (): void {
-        expect(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [], [], [], false, new Shop([]))))->toBe(['survey', 'safe'])->and(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [], ['Axle moved'], [], false, new Shop([]))))->toBe(['survey', 'safe', 'change-1', 'final', 'eye']);
+        expect(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [], [], [], [], false, new Shop([]))))->toBe(['survey', 'safe'])->and(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [], ['Axle moved'], [], [], false, new Shop([]))))->toBe(['survey', 'safe', 'change-1', 'final', 'eye']);
     });
 });
 
@@ -123,7 +125,7 @@ describe('random plans', function (): void {
         for ($i = 1; $i <= 6; $i++) {
             $parts[] = new PlannedPart($i, "part $i", mt_rand(0, 1) === 1 ? 'op1' : '', mt_rand(1, 3), PartState::Drawn, $i === 6 ? 1 : null);
         }
-        $steps = StandardSteps::of($cuts, $parts, [], StrippedItem::list(array_map(fn (int $k): string => "line $k", range(1, mt_rand(1, 5))), []), mt_rand(0, 1) === 1, new Shop([]));
+        $steps = StandardSteps::of($cuts, $parts, [], StrippedItem::list(array_map(fn (int $k): string => "line $k", range(1, mt_rand(1, 5))), []), [], mt_rand(0, 1) === 1, new Shop([]));
         $sheet = RunSheet::of($steps, []);
         $place = array_flip(array_map(fn (OrderedStep $one): string => $one->step->id, $sheet->steps));
         expect($sheet->conflict)->toBeNull()->and(count($sheet->steps))->toBe(count($steps));
@@ -145,6 +147,20 @@ describe('cautions', function (): void {
         foreach (['make-safe', 'support', 'strip', 'cut', 'tack', 'weld', 'release', 'pull', 'drill', 'fit'] as $kind) {
             expect(implode(' ', Cautions::of(new Step('x', 'x', $kind))))->not->toContain('approved')->not->toBe('');
         }
+    });
+});
+
+describe('bolts', function (): void {
+    it('are drilled as their forecast advises, and drawn up as their sheet says', function (): void {
+        $how = fn (string $advice): string => BoltedPattern::drilled(7, 'Hanger', ['advice' => $advice, 'leaveUndrilled' => 'd', 'lower' => 0.707])->title;
+        expect($how('drill-all'))->toBe('Hanger: drill all holes, at least 71 % that every bolt enters')->and($how('leave-one'))->toContain('all but d, and d through when the others are in')->and($how('match-drill'))->toContain('match-drill from part to part, d last')->and(BoltedPattern::torqued(8, 'Hanger', ['torque' => 125.9], 'oiled')->title)->toBe('Hanger: draw up to 126 N·m, oiled, and mark');
+    });
+});
+
+describe('what a job costs', function (): void {
+    it('is hours at the shop’s rate and what its sheets of filler say, and so far what was timed', function (): void {
+        $cost = JobCost::of(new Shop(['hourlyRate' => 60.0]), 90.0, 12.5, [new LoggedTime('cut', 45.0, 60.0), new LoggedTime('weld', 60.0, 30.0)]);
+        expect([$cost->labour, $cost->filler, $cost->taken, $cost->estimatedOfTaken])->toBe([90.0, 12.5, 90.0, 105.0])->and(JobCost::of(new Shop([]), 60.0, 0.0, [])->labour)->toBe(70.0);
     });
 });
 

@@ -9,6 +9,12 @@ export interface AccountProps {
     sessions: SessionProps[];
 }
 
+/** How long the arc was on in the last ten minutes, and how long the kept sheet of the machine allows. */
+export interface ArcTimeProps {
+    minutes: number;
+    allowed: number | null;
+}
+
 /** A person wants one step before another. */
 export interface ArrowProps {
     first: string;
@@ -627,6 +633,15 @@ export interface JobAboutProps {
     notes: string;
     revision: string;
     canWork: boolean;
+}
+
+/** What a job is expected to cost, and has cost so far; in the shop's own money. */
+export interface JobCostProps {
+    rate: number;
+    labour: number;
+    filler: number;
+    taken: number;
+    estimatedOfTaken: number;
 }
 
 /** What every stage of a job shows around its work. */
@@ -1282,6 +1297,7 @@ export interface RunBookProps {
     shopTimes: KindTimeProps[];
     minutesLeft: number;
     longestChain: number;
+    cost: JobCostProps;
 }
 
 /** What is to be done, in order, and what has happened. */
@@ -1301,6 +1317,7 @@ export interface RunSheetProps {
     lastHeights: Record<string, unknown>;
     processes: string[];
     arrows: ArrowProps[];
+    arc: ArcTimeProps;
 }
 
 /** A step of the run sheet. */

@@ -135,3 +135,32 @@ it('keeps sheets of fasteners and fillers with the job', function (string $page,
     ['fasteners', 'fit-forecast', ['firstSigma' => '0.4', 'secondSigma' => '0.4', 'play' => '1', 'holes' => [['id' => 'a', 'at' => ['0', '0']], ['id' => 'b', 'at' => ['300', '0']]]]],
     ['welding', 'duty', ['ratings' => [['current' => '200', 'duty' => '30']], 'current' => '165']],
 ]);
+
+it('puts what its sheets of fasteners say among the steps', function () {
+    ($this->stretch)();
+    $this->postJson("/jobs/{$this->job->id}/gear", ['tool' => 'torque', 'title' => 'Rear hanger', 'unit' => 'mm', 'values' => ['size' => '12', 'class' => '10.9', 'condition' => 'dry']])->assertOk();
+    $this->postJson("/jobs/{$this->job->id}/gear", ['tool' => 'fit-forecast', 'title' => 'Hanger holes', 'unit' => 'mm', 'values' => ['firstSigma' => '0.4', 'secondSigma' => '0.4', 'play' => '1', 'holes' => [['id' => 'a', 'at' => ['0', '0']], ['id' => 'b', 'at' => ['300', '0']], ['id' => 'c', 'at' => ['300', '200']], ['id' => 'd', 'at' => ['0', '200']]]]])->assertOk();
+    $titles = array_column($this->get($this->at)->inertiaProps('run.steps'), 'title');
+    $torque = array_search('Rear hanger: draw up to 126 N·m, dry, and mark', $titles, true);
+    $drill = array_key_first(array_filter($titles, fn (string $one): bool => str_starts_with($one, 'Hanger holes: match-drill')));
+    expect($torque)->not->toBeFalse()->and($drill)->not->toBeNull()->and($drill)->toBeLessThan($torque);
+});
+
+it('costs what its steps and its filler cost, and tells what was timed', function () {
+    ($this->stretch)();
+    $this->postJson("/jobs/{$this->job->id}/gear", ['tool' => 'consumables', 'title' => 'Joint', 'unit' => 'mm', 'values' => ['process' => 'mag', 'welds' => [['kind' => 'fillet', 'leg' => '5', 'length' => '3000']], 'wire' => ['diameter' => '0.9', 'feed' => '6'], 'rates' => ['filler' => '4.5', 'gas' => '22', 'labour' => '70']]])->assertOk();
+    $cost = $this->get("$this->at/book")->inertiaProps('book.cost');
+    expect($cost['rate'])->toEqual(70)->and($cost['filler'])->toBeGreaterThan(1.0)->toBeLessThan(10.0)->and($cost['labour'])->toBeGreaterThan(300.0)->and($cost['taken'])->toEqual(0);
+});
+
+it('adds up how long the arc was on, and what the machine allows', function () {
+    ($this->stretch)();
+    foreach (range(1, 2) as $i) {
+        ($this->write)('op1-root', 'run', ['unit' => 'mm', 'zone' => 'left-front-web', 'run' => ['process' => 'mag', 'voltage' => '20.5', 'current' => '165', 'length' => '60', 'seconds' => '30']])->assertOk();
+    }
+    expect($this->get($this->at)->inertiaProps('run.arc'))->toEqual(['minutes' => 1, 'allowed' => null]);
+    $this->postJson("/jobs/{$this->job->id}/gear", ['tool' => 'duty', 'title' => 'The welder', 'unit' => 'mm', 'values' => ['ratings' => [['current' => '200', 'duty' => '30']], 'current' => '165']])->assertOk();
+    expect($this->get($this->at)->inertiaProps('run.arc.allowed'))->toEqualWithDelta(4.41, 0.01);
+    $this->travel(11)->minutes();
+    expect($this->get($this->at)->inertiaProps('run.arc.minutes'))->toEqual(0);
+});

@@ -43,12 +43,12 @@ final readonly class RailHeat
         $counts = $read !== null && $read->time >= $start && $read->time <= $now;
         /** @var array{factor: float, coolest: string, places: list<array{temperature: float, low: float, high: float, wait: ?float}>} $told */
         $told = Calculators::run('interpass', [
-            'thickness' => $strip->thickness, 'width' => $strip->width(), 'now' => $now - $start, 'limit' => $strip->limit(), 'places' => array_map(fn (Zone $zone): array => ['id' => $zone->id(), 'at' => $strip->middle($zone)], $zones),
+            'thickness' => $strip->thickness, 'width' => $strip->width(), 'now' => $now - $start, 'limit' => $strip->limit, 'places' => array_map(fn (Zone $zone): array => ['id' => $zone->id(), 'at' => $strip->middle($zone)], $zones),
             'runs' => array_map(fn (WeldRun $run): array => ['time' => $run->ended - $start, 'heat' => $run->heat, 'from' => $strip->ends($run)[0], 'to' => $strip->ends($run)[1]], $lately),
             ...($counts ? ['reading' => ['at' => $strip->middle($read->zone), 'time' => $read->time - $start, 'temperature' => $read->temperature]] : []),
         ]);
         $heats = array_map(fn (Zone $zone, array $place): ZoneHeat => new ZoneHeat($zone, $place['temperature'], $place['low'], $place['high'], $place['wait'], $zone->id() === $told['coolest']), $zones, $told['places']);
 
-        return new self($heats, $strip->limit(), $counts ? $told['factor'] : null);
+        return new self($heats, $strip->limit, $counts ? $told['factor'] : null);
     }
 }

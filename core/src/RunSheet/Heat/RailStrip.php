@@ -6,32 +6,43 @@ namespace Geodex\Core\RunSheet\Heat;
 
 use Geodex\Core\Chassis\RailSection;
 use Geodex\Core\Chassis\Steel;
+use Geodex\Core\Fields\Field;
+use Geodex\Core\Shop\HasShopDefaults;
+use Geodex\Core\Shop\Shop;
+use Geodex\Core\Shop\ShopDefault;
 
 /** A rail unfolded about its joints: lower flange, web, upper flange; mm. */
-final readonly class RailStrip
+final readonly class RailStrip implements HasShopDefaults
 {
-    /** Between passes, °C: shop defaults of the trade, by steel. */
-    private const MILD = 150.0;
+    /**
+     * @param  float  $limit  no next run above it, °C
+     * @param  float  $insert  length put in between the two joints; 0 for one joint
+     */
+    public function __construct(public float $thickness, private float $depth, private float $flange, public float $limit, private float $insert = 0.0) {}
 
-    private const HIGH_STRENGTH = 100.0;
-
-    /** @param  float  $insert  length put in between the two joints; 0 for one joint */
-    public function __construct(public float $thickness, private float $depth, private float $flange, public bool $isHighStrength, private float $insert = 0.0) {}
-
-    public static function of(RailSection $section, float $insert): self
+    public static function shopDefaults(): array
     {
-        return new self($section->rail->thickness(), $section->depth, $section->width, $section->rail->steel !== Steel::Mild, $insert);
+        return [self::mild(), self::highStrength()];
+    }
+
+    public static function of(RailSection $section, float $insert, Shop $shop): self
+    {
+        return new self($section->rail->thickness(), $section->depth, $section->width, $shop->value($section->rail->steel === Steel::Mild ? self::mild() : self::highStrength()), $insert);
+    }
+
+    private static function mild(): ShopDefault
+    {
+        return new ShopDefault('Run sheet', Field::number('interpassMild', 'Mild steel: next run from', '°C')->between(40.0, 350.0)->defaults(150.0), 'Shop practice: 60 where somebody wants it hand-warm, 100, 150. The welding procedure decides.');
+    }
+
+    private static function highStrength(): ShopDefault
+    {
+        return new ShopDefault('Run sheet', Field::number('interpassHigh', 'High-strength steel: next run from', '°C')->between(40.0, 350.0)->defaults(100.0), 'Shop practice. The maker of the vehicle decides.');
     }
 
     public function width(): float
     {
         return $this->depth + 2 * $this->flange;
-    }
-
-    /** No next run above it, °C. */
-    public function limit(): float
-    {
-        return $this->isHighStrength ? self::HIGH_STRENGTH : self::MILD;
     }
 
     /** @return array{float, float} along the rail and across the strip */

@@ -63,7 +63,7 @@ final readonly class SpliceExercise
         $this->twist = $random->share() < 0.5 ? $random->normal(0.4) : ($random->share() < 0.5 ? -1 : 1) * $random->between(4.0, 6.0 + 3.0 * $hard);
         $this->sigma = 0.15 + 0.1 * $hard;
         $cut = new PlannedCut('op1', 'stretch op1', true, self::BEFORE, self::BEFORE + self::STRETCHED_BY, ShrinkageBook::of(self::ESTIMATE, [], ''));
-        $this->steps = StandardSteps::of([$cut], [new PlannedPart(1, 'Insert', 'op1', 2, PartState::Drawn, null)], [], StrippedItem::list(['fuel line', 'rear loom'], []), true, new Shop([]));
+        $this->steps = StandardSteps::of([$cut], [new PlannedPart(1, 'Insert', 'op1', 2, PartState::Drawn, null)], [], StrippedItem::list(['fuel line', 'rear loom'], []), [], true, new Shop([]));
         $site = new JointSite(200.0, 70.0, 6.0, self::APART, 1.1e7, 2.0, 0.0, false, true, 1, 1, [], 0.5);
         $this->pieces = WeldPlan::of($site, SequenceSchool::AsListed, true, false)->sequence;
     }

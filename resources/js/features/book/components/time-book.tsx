@@ -1,4 +1,4 @@
-import type { KindTimeProps, RunBookProps } from '@/types/props';
+import type { JobCostProps, KindTimeProps, RunBookProps } from '@/types/props';
 
 /** Estimate against what steps took. */
 export function TimeBook({ book }: { book: RunBookProps }) {
@@ -14,11 +14,38 @@ export function TimeBook({ book }: { book: RunBookProps }) {
                 A step that was begun on the run sheet is timed until it is done. After three of a kind, the shop’s own times correct the
                 estimate. What filler, gas and labour cost is worked out on Heat and filler.
             </p>
+            <Cost cost={book.cost} />
             <div className="mt-2 grid gap-6 xl:grid-cols-2">
                 <Table title="This job" times={book.times} />
                 <Table title="The shop" times={book.shopTimes} />
             </div>
         </section>
+    );
+}
+
+/** What it is expected to cost, and what the steps that were timed have cost; in the shop’s own money. */
+function Cost({ cost }: { cost: JobCostProps }) {
+    const more = cost.taken - cost.estimatedOfTaken;
+    return (
+        <dl className="mt-2 grid max-w-[560px] grid-cols-[1fr_auto] gap-x-6 border-y border-line py-2 tabular-nums">
+            <dt>Labour of all steps, {cost.rate.toFixed(0)} an hour</dt>
+            <dd className="text-right">{cost.labour.toFixed(2)}</dd>
+            <dt>Filler and gas, by the sheets that are kept</dt>
+            <dd className="text-right">{cost.filler.toFixed(2)}</dd>
+            <dt className="font-medium">Estimate</dt>
+            <dd className="text-right font-medium">{(cost.labour + cost.filler).toFixed(2)}</dd>
+            {cost.taken > 0 && (
+                <>
+                    <dt>
+                        Timed so far, {more > 0 ? '▲ more' : '▼ less'} than the {cost.estimatedOfTaken.toFixed(2)} estimated
+                    </dt>
+                    <dd className="text-right">
+                        {cost.taken.toFixed(2)} ({more > 0 ? '+' : '−'}
+                        {Math.abs(more).toFixed(2)})
+                    </dd>
+                </>
+            )}
+        </dl>
     );
 }
 

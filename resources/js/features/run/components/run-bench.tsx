@@ -39,7 +39,7 @@ export function RunBench({ job, initial }: { job: JobProps; initial: RunSheetPro
             step={step}
             isFirst={isFirst}
             isBegun={begun.has(step.id)}
-            weld={{ processes: run.processes, last: run.lastRun, heats: run.heats, zones: run.zones }}
+            weld={{ processes: run.processes, last: run.lastRun, heats: run.heats, zones: run.zones, arc: run.arc }}
             surveys={job.surveys}
             lastHeights={run.lastHeights}
             last={run.log.find((entry) => entry.step === step.id && entry.kind === 'reading')}

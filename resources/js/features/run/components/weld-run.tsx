@@ -8,7 +8,7 @@ import { typedLength } from '@/shared/lib/typed';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Select } from '@/shared/ui/select';
-import type { RailHeatProps, ZoneProps } from '@/types/props';
+import type { ArcTimeProps, RailHeatProps, ZoneProps } from '@/types/props';
 
 /** What is known of welding in this job. */
 export interface Weld {
@@ -18,6 +18,7 @@ export interface Weld {
     heats: RailHeatProps[];
     /** Where a run may lie, by joint. */
     zones: Record<string, ZoneProps[]>;
+    arc: ArcTimeProps;
 }
 
 interface Props {
@@ -98,6 +99,7 @@ export function WeldRun({ step, joint, weld, busy, onWrite }: Props) {
                     Write the run down
                 </Button>
             </form>
+            <Arc arc={weld.arc} />
             {heats.length > 0 && (
                 <div className="mt-3 flex flex-wrap items-end gap-3">
                     <Field
@@ -113,5 +115,19 @@ export function WeldRun({ step, joint, weld, busy, onWrite }: Props) {
                 </div>
             )}
         </details>
+    );
+}
+
+/** How long the arc was on in the last ten minutes, against the machine’s duty cycle. */
+function Arc({ arc }: { arc: ArcTimeProps }) {
+    if (arc.minutes === 0 && arc.allowed === null) return null;
+    const isOver = arc.allowed !== null && arc.minutes > arc.allowed;
+    return (
+        <p className={`mt-3 border-l-[6px] pl-3 tabular-nums ${isOver ? 'border-out' : 'border-line'}`}>
+            {isOver && '▲ '}Arc on for {arc.minutes.toFixed(1)} of the last 10 min
+            {arc.allowed === null
+                ? '; keep a duty cycle on Heat and filler to know what the machine allows.'
+                : `; the machine allows ${arc.allowed.toFixed(1)}.${isOver ? ' Let it rest.' : ''}`}
+        </p>
     );
 }
