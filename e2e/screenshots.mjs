@@ -72,7 +72,7 @@ await take('cut-list');
 await page.getByRole('link', { name: /^Run sheet/ }).click();
 await page.getByRole('heading', { name: 'Possible now' }).waitFor();
 await take('run-sheet');
-await page.getByRole('link', { name: /^Report/ }).click();
+await page.getByRole('link', { name: /^Hand-over/ }).click();
 await page.frameLocator('iframe').getByText('Log of readings').waitFor();
 await take('hand-over');
 

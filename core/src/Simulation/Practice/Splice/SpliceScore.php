@@ -101,7 +101,7 @@ final readonly class SpliceScore
 
         return [($isLong ? 0.6 : 0.0) + ($isStraight ? 0.4 : 0.0), [
             ['right' => $isLong, 'text' => $isWelded ? Sentence::of('splice-score.length', 'Cold, it is {size} too {way}.', size: Measure::computed(abs($off)), way: $off > 0.0 ? 'long' : 'short') : Sentence::plain('splice-score.unwelded', 'It was not welded to the end.')],
-            ['right' => $isStraight, 'text' => Sentence::of('splice-score.twist', 'It was welded with a twist of {size} from its posts.', size: Measure::computed(abs($twist)))],
+            ['right' => $isStraight, 'text' => Sentence::of('splice-score.twist', 'The posts were left with a twist of {size}.', size: Measure::computed(abs($twist)))],
         ]];
     }
 }

@@ -24,7 +24,7 @@ export function OpenPoints({ points, decided, canWork, onChange, onMore, onLess 
             <h2 id="open-points" className="text-3xl">
                 Open points
             </h2>
-            <ul>
+            <ul className="mt-1">
                 {points.map((point) => {
                     const now = decided.answers[point.id] ?? { answer: '', who: '' };
                     return (

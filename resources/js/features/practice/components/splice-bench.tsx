@@ -44,7 +44,7 @@ export function SpliceBench({ initial }: { initial: PracticeSpliceProps }) {
                     <h2 id="steps" className="text-3xl">
                         Steps, {done.length} of {splice.steps.length} done
                     </h2>
-                    <ul>
+                    <ul className="mt-1">
                         {left.map((step) => (
                             <li key={step.id} className="flex flex-wrap items-center gap-3 border-t border-line py-2">
                                 <span className="min-w-60 flex-1">

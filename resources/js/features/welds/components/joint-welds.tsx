@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Choice } from '@/features/welds/components/welds-bench';
 import { WeldDrawing } from '@/features/welds/components/weld-drawing';
 import { useUnits } from '@/shared/hooks/units';
@@ -43,24 +43,28 @@ export function JointWelds({ joint, schools, canWork, onChoose }: Props) {
                     choices={schools.map((one) => ({ value: one.key, label: one.label }))}
                     onChange={(school) => choose({ school })}
                 />
-                <Segmented
-                    label="Until it is cold"
-                    value={joint.isHeld ? 'held' : 'free'}
-                    choices={[
-                        { value: 'held', label: 'Held' },
-                        { value: 'free', label: 'Free' },
-                    ]}
-                    onChange={(held) => choose({ isHeld: held === 'held' })}
-                />
-                <Segmented
-                    label="What would be overhead"
-                    value={joint.isTurned ? 'turned' : 'place'}
-                    choices={[
-                        { value: 'turned', label: 'Last, turned over' },
-                        { value: 'place', label: 'In its place, overhead' },
-                    ]}
-                    onChange={(way) => choose({ isTurned: way === 'turned' })}
-                />
+                <Labelled label="Until it is cold">
+                    <Segmented
+                        label="Until it is cold"
+                        value={joint.isHeld ? 'held' : 'free'}
+                        choices={[
+                            { value: 'held', label: 'Held' },
+                            { value: 'free', label: 'Free' },
+                        ]}
+                        onChange={(held) => choose({ isHeld: held === 'held' })}
+                    />
+                </Labelled>
+                <Labelled label="What would be overhead">
+                    <Segmented
+                        label="What would be overhead"
+                        value={joint.isTurned ? 'turned' : 'place'}
+                        choices={[
+                            { value: 'turned', label: 'Last, turned over' },
+                            { value: 'place', label: 'In its place, overhead' },
+                        ]}
+                        onChange={(way) => choose({ isTurned: way === 'turned' })}
+                    />
+                </Labelled>
             </div>
             {groups.length > 1 && (
                 <Select
@@ -80,6 +84,17 @@ export function JointWelds({ joint, schools, canWork, onChoose }: Props) {
                 </div>
             </div>
         </section>
+    );
+}
+
+function Labelled({ label, children }: { label: string; children: ReactNode }) {
+    return (
+        <div>
+            <p aria-hidden className="mb-1 text-sm text-soft">
+                {label}
+            </p>
+            {children}
+        </div>
     );
 }
 
