@@ -31,7 +31,9 @@ it('takes in five thousand readings, and prints them on a few pages with a table
     $document['surveys'] = [];
     $job = $this->jobFrom($user, json_encode($document));
     $survey = Survey::with(['job.workshop', 'job.points'])->findOrFail($job->surveys()->firstOrFail()->id);
-    expect(app(ImportReadings::class)->handle($survey, $user, thousands($document, 5000)))->toBe(5000)->and($survey->readings()->count())->toBe(5000)->and($survey->readings()->max('number'))->toBe(5000);
+    expect(app(ImportReadings::class)->handle($survey, $user, thousands($document, 5000)))->toBe(5000)
+        ->and($survey->readings()->count())->toBe(5000)
+        ->and($survey->readings()->max('number'))->toBe(5000);
 
     $before = memory_get_usage();
     memory_reset_peak_usage();

@@ -36,10 +36,12 @@ it('is saved and tried beside the live one, equal table by table', function () {
     ($this->load)();
     ($this->run)('php', 'artisan', 'migrate', '--force')->throw();
     $file = "{$this->dir}/all.sql.gz";
-    expect(($this->run)('bin/backup', $file)->throw()->output())->toContain('tables')->and(substr(sprintf('%o', fileperms($file)), -3))->toBe('600');
+    expect(($this->run)('bin/backup', $file)->throw()->output())->toContain('tables')
+        ->and(substr(sprintf('%o', fileperms($file)), -3))->toBe('600');
     expect(($this->run)('bin/restore', $file)->throw()->output())->toContain('The live one was not touched');
     $live = ($this->sums)($this->name);
-    expect(($this->sums)("{$this->name}_trial"))->toBe($live)->and(count($live))->toBeGreaterThan(20);
+    expect(($this->sums)("{$this->name}_trial"))->toBe($live)
+        ->and(count($live))->toBeGreaterThan(20);
 
     $this->pdo->exec("delete from `{$this->name}`.`strikes`; create table `{$this->name}`.`since` (a int)");
     expect(($this->run)('bin/restore', $file, '--live')->failed())->toBeTrue();
@@ -55,7 +57,9 @@ it('is refused when it is broken, and nothing is touched', function (Closure $sp
     $live = ($this->sums)($this->name);
     $spoil($file);
     $refused = ($this->run)('bin/restore', $file, '--live', '--yes');
-    expect($refused->failed())->toBeTrue()->and($refused->errorOutput())->toContain('Nothing was changed')->and(($this->sums)($this->name))->toBe($live);
+    expect($refused->failed())->toBeTrue()
+        ->and($refused->errorOutput())->toContain('Nothing was changed')
+        ->and(($this->sums)($this->name))->toBe($live);
 })->with([
     'of 20 bytes' => fn (string $file) => file_put_contents($file, gzencode('')),
     'broken off' => fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, 9000)),
@@ -66,7 +70,9 @@ it('is refused when it is broken, and nothing is touched', function (Closure $sp
 it('says why it could not be saved, and leaves no file', function () {
     $this->pdo->exec("drop database `{$this->name}`");
     $failed = ($this->run)('bin/backup', "{$this->dir}/all.sql.gz");
-    expect($failed->failed())->toBeTrue()->and($failed->errorOutput())->toContain('nothing was kept')->and(glob("{$this->dir}/*"))->toBe([]);
+    expect($failed->failed())->toBeTrue()
+        ->and($failed->errorOutput())->toContain('nothing was kept')
+        ->and(glob("{$this->dir}/*"))->toBe([]);
 });
 
 it('brings the demo of the version before up to this one and back again, with all that it held', function () {
@@ -74,7 +80,8 @@ it('brings the demo of the version before up to this one and back again, with al
     $before = ($this->sums)($this->name);
     ($this->run)('php', 'artisan', 'migrate', '--force')->throw();
     $this->pdo->exec("use `{$this->name}`");
-    expect($this->pdo->query('select count(*) from readings')->fetchColumn())->toBe(437)->and($this->pdo->query("select email from users where email like 'owner%'")->fetchColumn())->toBe('owner@slate-yard.example');
+    expect($this->pdo->query('select count(*) from readings')->fetchColumn())->toBe(437)
+        ->and($this->pdo->query("select email from users where email like 'owner%'")->fetchColumn())->toBe('owner@slate-yard.example');
     $new = count(glob(database_path('migrations/*.php')) ?: []) - count(array_filter(glob(database_path('migrations/*.php')) ?: [], fn (string $file): bool => basename($file) <= '2026_12_02_000001_worksheets.php'));
     ($this->run)('php', 'artisan', 'migrate:rollback', '--force', "--step=$new")->throw();
     $after = ($this->sums)($this->name);

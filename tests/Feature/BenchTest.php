@@ -34,9 +34,13 @@ it('keeps each round of levelling with the turns that follow from it', function 
     setUpBench();
     $first = benchRound(['kind' => 'level', 'way' => 'above', 'frontLeft' => '100', 'frontRight' => '103', 'rearLeft' => '98', 'rearRight' => '109'])->assertOk();
     $turns = collect($first->json('rounds.0.turns'))->pluck('turns', 'corner');
-    expect($turns['rear right'])->toBe(3.25)->and($first->json('rounds.0.good'))->toBeFalse()->and(sentence($first->json('rounds.0.says.0')))->toBe('The corners differ by 11.0 mm.');
+    expect($turns['rear right'])->toBe(3.25)
+        ->and($first->json('rounds.0.good'))->toBeFalse()
+        ->and(sentence($first->json('rounds.0.says.0')))->toBe('The corners differ by 11.0 mm.');
     $second = benchRound(['kind' => 'level', 'way' => 'below', 'frontLeft' => '100', 'frontRight' => '100.4', 'rearLeft' => '99.8', 'rearRight' => '100.1'])->assertOk();
-    expect(array_column($second->json('rounds'), 'worst'))->toBe([11, 0.6])->and($second->json('rounds.1.good'))->toBeTrue()->and($second->json('rounds.1.by'))->toBe('Technician');
+    expect(array_column($second->json('rounds'), 'worst'))->toBe([11, 0.6])
+        ->and($second->json('rounds.1.good'))->toBeTrue()
+        ->and($second->json('rounds.1.by'))->toBe('Technician');
 });
 
 it('levels by a spirit level on the beams', function () {
@@ -51,7 +55,9 @@ it('squares by sides and diagonals, and names the ones that are missing; a quick
     benchRound(['kind' => 'square', 'front' => '1200', 'rear' => '1200'])->assertUnprocessable()->assertJsonValidationErrors(['diagonalA', 'diagonalB']);
     benchRound(['kind' => 'square', 'front' => '1200', 'rear' => '1200', 'diagonalA' => '6125', 'diagonalB' => '6112'])->assertUnprocessable()->assertJsonValidationErrors(['left', 'right']);
     $round = benchRound(['kind' => 'square', 'front' => '1200', 'rear' => '1200', 'left' => '6000', 'right' => '6000', 'diagonalA' => '6125', 'diagonalB' => '6112'])->assertOk();
-    expect($round->json('rounds.0.corners'))->toHaveCount(2)->and($round->json('rounds.0.showsMoves'))->toBeTrue()->and(sentence($round->json('rounds.0.says.1')))->toContain('the right side sits 6.6 mm rearward');
+    expect($round->json('rounds.0.corners'))->toHaveCount(2)
+        ->and($round->json('rounds.0.showsMoves'))->toBeTrue()
+        ->and(sentence($round->json('rounds.0.says.1')))->toContain('the right side sits 6.6 mm rearward');
     $quick = benchRound(['kind' => 'square', 'diagonalA' => '6125', 'diagonalB' => '6112', 'load' => 'standing'])->assertOk();
     expect($quick->json('rounds.1.corners'))->toBe([])->and($quick->json('rounds.1.good'))->toBeFalse()->and($quick->json('rounds.1.load'))->toBe('standing')
         ->and(sentence($quick->json('rounds.1.says.0')))->toContain('pull the left front corner and the right rear corner')->toContain('A quick round presumes');
@@ -67,7 +73,8 @@ it('sets the vehicle, says when it may be tacked, and carries offsets and height
     setUpBench();
     $setting = ['kind' => 'set', 'frontStation' => '500', 'frontLeft' => '397', 'frontRight' => '403', 'frontLeftHeight' => '548', 'frontRightHeight' => '548', 'rearStation' => '4500', 'rearLeft' => '400', 'rearRight' => '400', 'rearLeftHeight' => '548', 'rearRightHeight' => '548', 'frontLeftPoint' => 'AL', 'frontRightPoint' => 'AR'];
     $round = benchRound($setting)->assertOk();
-    expect(sentence($round->json('rounds.0.says.0')))->toBe('Not ready to tack: the front stands 3.0 mm to the right.')->and((float) $round->json('rounds.0.supports.0.right'))->toBe(-3.0);
+    expect(sentence($round->json('rounds.0.says.0')))->toBe('Not ready to tack: the front stands 3.0 mm to the right.')
+        ->and((float) $round->json('rounds.0.supports.0.right'))->toBe(-3.0);
     $good = benchRound([...$setting, 'frontLeft' => '400', 'frontRight' => '400.5'])->assertOk();
     expect(sentence($good->json('rounds.1.says.0')))->toStartWith('Ready to tack');
     $id = $good->json('rounds.1.id');
@@ -83,7 +90,9 @@ it('goes with the job file', function () {
     setUpBench();
     benchRound(['kind' => 'level', 'way' => 'above', 'frontLeft' => '1', 'frontRight' => '2', 'rearLeft' => '3', 'rearRight' => '4']);
     $copy = $this->jobFrom($this->user, (string) $this->get("/jobs/{$this->job->id}/file")->getContent());
-    expect($copy->bench['length'])->toEqual(6000)->and($copy->benchRounds)->toHaveCount(1)->and($copy->benchRounds[0]->worst_mm)->toBe(3.0);
+    expect($copy->bench['length'])->toEqual(6000)
+        ->and($copy->benchRounds)->toHaveCount(1)
+        ->and($copy->benchRounds[0]->worst_mm)->toBe(3.0);
 });
 
 it('is looked at by an inspector and worked by a technician of the shop alone', function () {

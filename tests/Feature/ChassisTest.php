@@ -31,7 +31,8 @@ describe('the frame of a job', function () {
     it('is kept list by list, stations from a point in their words', function () {
         ($this->keep)('features', [['id' => 'X1', 'kind' => 'crossmember', 'station' => '350 behind CL', 'length' => '80'], ['id' => 'O1', 'kind' => 'hole', 'station' => '1200', 'diameter' => '14', 'side' => 'left']])
             ->assertOk()->assertJsonPath('body.fixtures.0.front', 490)->assertJsonPath('body.fixtures.1.name', 'hole O1');
-        expect(($this->rows)('features')[0])->toMatchArray(['id' => 'X1', 'kind' => 'crossmember', 'station' => '350 mm behind CL', 'length' => 80, 'side' => 'both'])->and(($this->rows)('rails'))->toHaveCount(2);
+        expect(($this->rows)('features')[0])->toMatchArray(['id' => 'X1', 'kind' => 'crossmember', 'station' => '350 mm behind CL', 'length' => 80, 'side' => 'both'])
+            ->and(($this->rows)('rails'))->toHaveCount(2);
     });
 
     it('takes inches, and keeps millimetres', function () {
@@ -77,7 +78,8 @@ describe('the frame of a job', function () {
         $revision = ($this->keep)('axles', ($this->rows)('axles'))->json('revision');
         ($this->keep)('masses', [['id' => 'M1', 'name' => 'theirs', 'mass' => '10', 'station' => '1']])->assertOk();
         ($this->keep)('masses', [['id' => 'M1', 'name' => 'mine', 'mass' => '20', 'station' => '1']], 'mm', ['X-Revision' => $revision])->assertConflict();
-        expect(($this->rows)('masses')[0]['name'])->toBe('theirs')->and($read->status())->toBeLessThan(500);
+        expect(($this->rows)('masses')[0]['name'])->toBe('theirs')
+            ->and($read->status())->toBeLessThan(500);
     });
 
     it('is looked at and not changed by an inspector, and not seen by another shop', function () {
@@ -149,7 +151,9 @@ describe('the plan of a frame in metal', function () {
 
     it('moves an axle with its hangers, and names what can be moved', function () {
         $plan = $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [['id' => 'op1', 'kind' => 'move-axle', 'axle' => 'rear', 'by' => '300']]])->assertOk();
-        expect($plan->json('wheelbaseAfter'))->toEqual(3600)->and($plan->json('named.features.X3'))->toBe('bearing crossmember')->and(collect($plan->json('bodyAfter.fixtures'))->firstWhere('id', 'H4')['front'])->toEqual(4280);
+        expect($plan->json('wheelbaseAfter'))->toEqual(3600)
+            ->and($plan->json('named.features.X3'))->toBe('bearing crossmember')
+            ->and(collect($plan->json('bodyAfter.fixtures'))->firstWhere('id', 'H4')['front'])->toEqual(4280);
         $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [['id' => 'op1', 'kind' => 'remove-feature', 'feature' => 'nix']]])->assertUnprocessable()->assertJsonPath('message', fn (string $says): bool => str_contains($says, 'no feature “nix”'));
     });
 
@@ -160,7 +164,8 @@ describe('the plan of a frame in metal', function () {
         $file = $this->get("/jobs/{$this->job->id}/file")->assertOk()->getContent();
         $this->post('/jobs/from-file', ['file' => UploadedFile::fake()->createWithContent('a.job.json', $file)])->assertSessionHasNoErrors();
         $copy = Job::query()->latest('id')->firstOrFail();
-        expect($copy->frame)->toEqual($this->job->refresh()->frame)->and($copy->operations->pluck('parameters', 'code')->all())->toEqual($this->job->operations()->get()->pluck('parameters', 'code')->all());
+        expect($copy->frame)->toEqual($this->job->refresh()->frame)
+            ->and($copy->operations->pluck('parameters', 'code')->all())->toEqual($this->job->operations()->get()->pluck('parameters', 'code')->all());
     });
 });
 

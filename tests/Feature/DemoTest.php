@@ -45,7 +45,8 @@ it('shows on the beach tender a bench that got level and square round by round',
     // The figures kept with a round are those that core works out of it.
     foreach ($job->benchRounds as $round) {
         $worked = App\Actions\Bench\BenchWork::of($job, $round->kind, $round->input);
-        expect($worked->worst)->toEqualWithDelta($round->worst_mm, 0.05)->and($worked->good)->toBe($round->good);
+        expect($worked->worst)->toEqualWithDelta($round->worst_mm, 0.05)
+            ->and($worked->good)->toBe($round->good);
     }
 });
 

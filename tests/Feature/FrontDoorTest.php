@@ -41,6 +41,7 @@ it('writes one line for each failure', function () {
     Log::forgetChannel('daily');
     report(new RuntimeException("broken\nover two lines", 0, new LogicException('because')));
     $lines = file($file);
-    expect($lines)->toHaveCount(1)->and(json_decode($lines[0], true)['context']['exception']['message'])->toContain('broken');
+    expect($lines)->toHaveCount(1)
+        ->and(json_decode($lines[0], true)['context']['exception']['message'])->toContain('broken');
     unlink($file);
 });

@@ -37,7 +37,8 @@ describe('an axle from surveyed points', function () {
             ->and($sheet['result']['thrust']['sigma'])->toBeGreaterThan(0.0)->and($sheet['stale'])->toBe([]);
         // Points tied to one reference move together: taken alone their uncertainties say something else.
         $apart = $this->postJson($this->at, ['tool' => 'axle-square', 'title' => 'Apart', 'unit' => 'mm', 'values' => ['left' => [...$sheet['values']['left'], 'sigma' => '1, 1'], 'right' => [...$sheet['values']['right'], 'sigma' => '1, 1']]])->assertOk()->json('tools.0.sheets.1');
-        expect($apart['result']['thrust']['value'])->toEqualWithDelta($sheet['result']['thrust']['value'], 1e-6)->and($apart['result']['thrust']['sigma'])->not->toEqualWithDelta($sheet['result']['thrust']['sigma'], 1e-4);
+        expect($apart['result']['thrust']['value'])->toEqualWithDelta($sheet['result']['thrust']['value'], 1e-6)
+            ->and($apart['result']['thrust']['sigma'])->not->toEqualWithDelta($sheet['result']['thrust']['sigma'], 1e-4);
     });
 
     it('is out of date when the survey finds a point elsewhere, and takes that over', function () {
@@ -98,7 +99,8 @@ describe('links', function () {
         $html = app(GearPapers::class)->html($this->job, $this->user);
         preg_match_all('/data:image\/svg\+xml;base64,([A-Za-z0-9+\/=]+)/', $html, $drawn);
 
-        expect($html)->toContain('From the side, front to the left')->toContain('From above')->and(base64_decode($drawn[1][0]))->toContain('>LL<')->toContain('<circle');
+        expect($html)->toContain('From the side, front to the left')->toContain('From above')
+            ->and(base64_decode($drawn[1][0]))->toContain('>LL<')->toContain('<circle');
     });
 });
 
@@ -115,11 +117,14 @@ describe('a hole pattern on paper', function () {
         $sheets = HoleTemplate::of(['holes' => [['id' => 'A', 'x' => 0.0, 'y' => 0.0, 'diameter' => 13.0], ['id' => 'B', 'x' => 300.0, 'y' => 250.0, 'diameter' => 13.0]]]);
         $with = array_keys(array_filter($sheets, fn (array $sheet): bool => str_contains($sheet['svg'], '<circle')));
 
-        expect($sheets)->toHaveCount(4)->and($sheets[0]['caption'])->toContain('Sheet 1 of 4')->and($with)->toBe([1, 2]);
+        expect($sheets)->toHaveCount(4)
+            ->and($sheets[0]['caption'])->toContain('Sheet 1 of 4')
+            ->and($with)->toBe([1, 2]);
     });
 
     it('is nothing where there are no holes', function () {
-        expect(HoleTemplate::of([]))->toBe([])->and(HoleTemplate::of(['holes' => [['id' => 'A']]]))->toBe([]);
+        expect(HoleTemplate::of([]))->toBe([])
+            ->and(HoleTemplate::of(['holes' => [['id' => 'A']]]))->toBe([]);
     });
 
     it('comes with the sheet, after what was entered', function () {
@@ -148,7 +153,10 @@ describe('a dial that reads by itself', function () {
         $this->postJson("$this->at/dial", ['instrument' => $this->dial->id])->assertOk();
         $answers = ($this->said)(($this->send)([['id' => 'd1', 'x' => 10, 'at' => 45, 'value' => 0.01, 'unit' => 'in'], ['id' => 'd1', 'x' => 10, 'at' => 45, 'value' => 0.02], ['id' => 'd2', 'x' => 'far', 'at' => 0, 'value' => 0], ['id' => 'no good!', 'x' => 0, 'at' => 0, 'value' => 0], 'not json']));
 
-        expect(array_column($answers, 'stored'))->toBe([true, true, false, false, false])->and(DialReading::count())->toBe(1)->and(DialReading::first()->station)->toEqualWithDelta(254.0, 1e-9)->and(DialReading::first()->value)->toEqualWithDelta(0.254, 1e-9);
+        expect(array_column($answers, 'stored'))->toBe([true, true, false, false, false])
+            ->and(DialReading::count())->toBe(1)
+            ->and(DialReading::first()->station)->toEqualWithDelta(254.0, 1e-9)
+            ->and(DialReading::first()->value)->toEqualWithDelta(0.254, 1e-9);
         ($this->send)([])->assertUnprocessable();
     });
 
@@ -157,7 +165,9 @@ describe('a dial that reads by itself', function () {
         ($this->send)(array_map(fn (int $k): array => ['id' => "d$k", 'x' => $k < 8 ? 0 : 700, 'at' => 45 * ($k % 8), 'value' => $k / 100], range(0, 15)))->assertOk();
         $stations = $this->getJson("$this->at/dial")->assertOk()->assertJsonPath('count', 16)->json('stations');
 
-        expect($stations)->toHaveCount(2)->and($stations[1]['x'])->toEqual(700)->and($stations[1]['angles'])->toHaveCount(8);
+        expect($stations)->toHaveCount(2)
+            ->and($stations[1]['x'])->toEqual(700)
+            ->and($stations[1]['angles'])->toHaveCount(8);
         $this->postJson($this->at, ['tool' => 'run-out', 'title' => 'Sent', 'unit' => 'mm', 'values' => ['stations' => array_map(fn (array $one): array => ['x' => (string) $one['x'], 'angles' => implode(' ', $one['angles']), 'values' => implode(' ', $one['values'])], $stations)]])->assertOk();
         $this->deleteJson("$this->at/dial")->assertOk()->assertJsonPath('count', 0);
     });

@@ -138,6 +138,7 @@ describe('the report of a bent frame', function () {
 
     it('comes as a PDF too', function () {
         $pdf = $this->get("/jobs/{$this->bent->id}/surveys/before/hand-over.pdf")->assertOk();
-        expect((string) $pdf->getContent())->toStartWith('%PDF')->and(strlen((string) $pdf->getContent()))->toBeGreaterThan(10_000);
+        expect((string) $pdf->getContent())->toStartWith('%PDF')
+            ->and(strlen((string) $pdf->getContent()))->toBeGreaterThan(10_000);
     });
 });

@@ -46,7 +46,10 @@ it('checks a tool against a known length and says when it is due again', functio
     expect($tool->needsCheck())->toBeTrue();
     $this->post("/instruments/{$tool->id}/check", ['unit' => 'mm', 'known' => '1000', 'readings' => ['1001.0', '1001.2', '1001.4', '1001.1', '1001.3', '']])->assertRedirect();
     $tool->refresh();
-    expect($tool->offset)->toEqualWithDelta(1.2, 1e-4)->and($tool->sigma)->toEqualWithDelta(0.1732, 1e-3)->and($tool->needsCheck())->toBeFalse()->and((string) $tool->lastCheck()?->text->in(LengthUnit::Millimetre))->toContain('too much');
+    expect($tool->offset)->toEqualWithDelta(1.2, 1e-4)
+        ->and($tool->sigma)->toEqualWithDelta(0.1732, 1e-3)
+        ->and($tool->needsCheck())->toBeFalse()
+        ->and((string) $tool->lastCheck()?->text->in(LengthUnit::Millimetre))->toContain('too much');
     $this->travel(91)->days();
     expect($tool->needsCheck())->toBeTrue();
     $this->post("/instruments/{$tool->id}/check", ['unit' => 'mm', 'known' => '1000', 'readings' => ['1000', 'abc', '1001']])->assertSessionHasErrors('readings.1');
@@ -74,7 +77,9 @@ it('hands over the reading of the stand-in from the screen, the same for the sam
     $ask('s-1')->assertOk()->assertJsonPath('stored', 's-1');
     $ask('s-1')->assertOk();
     $reading = Reading::firstWhere('client_id', 's-1');
-    expect(Reading::where('client_id', 's-1')->count())->toBe(1)->and($reading->value_mm)->toEqualWithDelta(860, 40)->and($reading->user_id)->toBe($this->user->id);
+    expect(Reading::where('client_id', 's-1')->count())->toBe(1)
+        ->and($reading->value_mm)->toEqualWithDelta(860, 40)
+        ->and($reading->user_id)->toBe($this->user->id);
     $this->postJson("/jobs/{$this->job->id}/surveys/before/ask", ['instrument' => $tool->id, 'id' => 's-2', 'call' => 'h JL'])->assertUnprocessable()->assertJsonPath('code', 'instrument.cannot-read');
     $this->post('/instruments', ['unit' => 'mm', 'name' => 'Other', 'kind' => 'tram-bar', 'simulated' => true, 'damage' => 'rear-bend=3'])->assertSessionHasErrors('damage');
 });

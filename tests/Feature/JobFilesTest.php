@@ -82,7 +82,9 @@ describe('a chart', function () {
     it('is read as a spreadsheet saves it: byte-order mark, semicolons, quoted commas, other line ends', function () {
         chart("\u{feff}".str_replace(',', ';', HEADER)."\r\nAL;\"Horn, left\";L;AR;0;-15 3/4;19.5;3;x\r\nAR;\"Horn; right\";R;AL;0;15 3/4;19.5;3;x\r\n", 'in')->assertSessionHasNoErrors();
         $point = Job::firstOrFail()->points[0];
-        expect($point->name)->toBe('Horn, left')->and($point->chart_y_mm)->toBe(-400.05)->and(Job::firstOrFail()->points[1]->name)->toBe('Horn; right');
+        expect($point->name)->toBe('Horn, left')
+            ->and($point->chart_y_mm)->toBe(-400.05)
+            ->and(Job::firstOrFail()->points[1]->name)->toBe('Horn; right');
     });
 
     it('names every faulty row at once and takes in nothing', function () {

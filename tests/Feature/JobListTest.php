@@ -27,7 +27,9 @@ it('shows fifty on a page, and says how many there are', function () {
     foreach (range(1, 53) as $i) {
         ($this->make)(['title' => sprintf('Job %02d', $i)]);
     }
-    expect(($this->titles)('?sort=title'))->toHaveCount(50)->and(($this->titles)('?sort=title&page=2'))->toBe(['Job 51', 'Job 52', 'Job 53'])->and(($this->titles)('?page=9'))->toBe([]);
+    expect(($this->titles)('?sort=title'))->toHaveCount(50)
+        ->and(($this->titles)('?sort=title&page=2'))->toBe(['Job 51', 'Job 52', 'Job 53'])
+        ->and(($this->titles)('?page=9'))->toBe([]);
     $this->get('/jobs')->assertInertia(fn ($page) => $page->where('asked.total', 53)->where('asked.pages', 2));
 });
 
@@ -35,20 +37,27 @@ it('sorts by what changed last, started last, title and vehicle', function () {
     $first = ($this->make)(['title' => 'B', 'vehicle' => 'X']);
     ($this->make)(['title' => 'A', 'vehicle' => 'Y']);
     DB::table('jobs')->where('id', $first->id)->update(['updated_at' => now()->addMinute()]);
-    expect(($this->titles)())->toBe(['B', 'A'])->and(($this->titles)('?sort=started'))->toBe(['A', 'B'])->and(($this->titles)('?sort=title'))->toBe(['A', 'B'])->and(($this->titles)('?sort=vehicle'))->toBe(['B', 'A']);
+    expect(($this->titles)())->toBe(['B', 'A'])
+        ->and(($this->titles)('?sort=started'))->toBe(['A', 'B'])
+        ->and(($this->titles)('?sort=title'))->toBe(['A', 'B'])
+        ->and(($this->titles)('?sort=vehicle'))->toBe(['B', 'A']);
 });
 
 it('keeps what is laid aside apart, and shows all where all is asked', function () {
     ($this->make)(['title' => 'Here']);
     $away = ($this->make)(['title' => 'Away']);
     $this->put("/jobs/{$away->id}/archive", ['aside' => true])->assertRedirect();
-    expect(($this->titles)())->toBe(['Here'])->and(($this->titles)('?state=laid+aside'))->toBe(['Away'])->and(($this->titles)('?archived=1'))->toBe(['Away'])->and(($this->titles)('?state=all&sort=title'))->toBe(['Away', 'Here']);
+    expect(($this->titles)())->toBe(['Here'])
+        ->and(($this->titles)('?state=laid+aside'))->toBe(['Away'])
+        ->and(($this->titles)('?archived=1'))->toBe(['Away'])
+        ->and(($this->titles)('?state=all&sort=title'))->toBe(['Away', 'Here']);
 });
 
 it('finds what needs something at a stage', function () {
     ($this->make)(['title' => 'No chart']);
     $demo = $this->demoJob($this->user);
-    expect(($this->titles)('?stage=reference'))->toBe(['No chart'])->and(($this->titles)('?stage=bench'))->toBe([]);
+    expect(($this->titles)('?stage=reference'))->toBe(['No chart'])
+        ->and(($this->titles)('?stage=bench'))->toBe([]);
     $next = $this->get('/jobs?q=mobile')->viewData('page')['props']['jobs'][0]->next ?? '';
     expect($next)->not->toBe('')->and($demo->title)->toBe('Mobile library');
 });
@@ -84,7 +93,8 @@ describe('what a job is about', function () {
     it('is kept, and goes with the job file', function () {
         $this->put("/jobs/{$this->job->id}/about", $this->about)->assertRedirect();
         $file = $this->get("/jobs/{$this->job->id}/file")->assertOk()->json();
-        expect($file['title'])->toBe('Tug, blue')->and($file['about'])->toBe(['plate' => 'AB 1', 'frameNumber' => 'F1', 'odometer' => '12 000 km', 'customerReference' => 'R7', 'notes' => "Two\nlines"]);
+        expect($file['title'])->toBe('Tug, blue')
+            ->and($file['about'])->toBe(['plate' => 'AB 1', 'frameNumber' => 'F1', 'odometer' => '12 000 km', 'customerReference' => 'R7', 'notes' => "Two\nlines"]);
         $again = $this->jobFrom($this->user, json_encode($file));
         expect($again->plate)->toBe('AB 1')->and($again->notes)->toBe("Two\nlines");
     });

@@ -81,7 +81,8 @@ describe('the datum', function () {
             ->and($state()->json('base'))->not->toContain('BR')->and(collect($state()->json('points'))->firstWhere('id', 'BR')['datum'])->toBe('doubtful');
         $this->postJson("/jobs/{$job->id}/surveys/before/datum", ['point' => 'BR', 'choice' => 'in', 'reason' => ''])->assertUnprocessable()->assertJsonValidationErrors('reason');
         $kept = $this->postJson("/jobs/{$job->id}/surveys/before/datum", ['point' => 'BR', 'choice' => 'in', 'reason' => 'Sheet read again'])->assertOk();
-        expect($kept->json('survey.base'))->toContain('BR')->and($kept->json('survey.decisions.0'))->toMatchArray(['point' => 'BR', 'choice' => 'in', 'reason' => 'Sheet read again']);
+        expect($kept->json('survey.base'))->toContain('BR')
+            ->and($kept->json('survey.decisions.0'))->toMatchArray(['point' => 'BR', 'choice' => 'in', 'reason' => 'Sheet read again']);
         $out = $this->postJson("/jobs/{$job->id}/surveys/before/datum", ['point' => 'AL', 'choice' => 'out', 'reason' => 'Horn is bent'])->assertOk();
         expect($out->json('survey.base'))->not->toContain('AL')->and(DatumDecision::count())->toBe(2)
             ->and(collect($out->json('survey.points'))->firstWhere('id', 'AL')['datum'])->toBe('left-out');

@@ -63,7 +63,9 @@ describe('a form sent twice', function () {
         $before = $model::count();
         $first = $this->post($url, $body, ['X-Form-Id' => 'form-0001']);
         $again = $this->post($url, $body, ['X-Form-Id' => 'form-0001']);
-        expect($model::count())->toBe($before + 1)->and($again->headers->get('Location'))->toBe($first->headers->get('Location'))->and($again->getStatusCode())->toBe($first->getStatusCode());
+        expect($model::count())->toBe($before + 1)
+            ->and($again->headers->get('Location'))->toBe($first->headers->get('Location'))
+            ->and($again->getStatusCode())->toBe($first->getStatusCode());
         $this->post($url, $body, ['X-Form-Id' => 'form-0002']);
     })->with([
         'a job by hand' => ['/jobs', ['title' => 'By hand', 'units' => 'mm'], Job::class],
@@ -89,7 +91,8 @@ it('answers in words where two gave one name at the same moment', function () {
     $race = new UniqueConstraintViolationException('mariadb', 'insert into surveys', [], new PDOException('Duplicate entry'));
     $request = fn (array $headers): Request => tap(Request::create('/jobs/1/surveys', 'POST', server: $headers), fn (Request $one) => $one->setLaravelSession(app('session.store')));
     $json = app(ExceptionHandler::class)->render($request(['HTTP_ACCEPT' => 'application/json']), $race);
-    expect($json->getStatusCode())->toBe(422)->and(json_decode((string) $json->getContent(), true)['message'])->toContain('took that name a moment ago');
+    expect($json->getStatusCode())->toBe(422)
+        ->and(json_decode((string) $json->getContent(), true)['message'])->toContain('took that name a moment ago');
 });
 
 it('answers that it is busy where too many write at once, so that it is sent again', function (int $code, int $status) {

@@ -26,7 +26,11 @@ describe('what is asked for', function () {
         ($this->stretch)('640');
         $this->get($this->at)->assertOk()->assertInertia(fn ($page) => $page->component('jobs/parts')->where('parts.asked.0.title', 'Insert, op1')->has('parts.parts', 0));
         $parts = $this->postJson("$this->at/take", ['key' => ''])->assertOk()->json();
-        expect($parts['asked'])->toBe([])->and($parts['parts'][0]['count'])->toBe(2)->and($parts['parts'][0]['lengths'][0]['length'])->toEqualWithDelta(640, 8)->and($parts['parts'][0]['mass'])->toBeGreaterThan(5)->and(count($parts['parts']))->toBeGreaterThan(1);
+        expect($parts['asked'])->toBe([])
+            ->and($parts['parts'][0]['count'])->toBe(2)
+            ->and($parts['parts'][0]['lengths'][0]['length'])->toEqualWithDelta(640, 8)
+            ->and($parts['parts'][0]['mass'])->toBeGreaterThan(5)
+            ->and(count($parts['parts']))->toBeGreaterThan(1);
     });
 
     it('goes stale with the plan, says of what, is taken over, and has to be tried again', function () {
@@ -36,7 +40,9 @@ describe('what is asked for', function () {
         ($this->stretch)('300');
         $this->get("$this->at/$id")->assertInertia(fn ($page) => $page->where('parts.parts.0.stale', ['length to saw'])->where('parts.parts.0.state', 'first article'));
         $fresh = $this->postJson("$this->at/$id/take-over")->assertOk()->json('parts.0');
-        expect($fresh['stale'])->toBe([])->and($fresh['values']['length'])->toEqualWithDelta(300, 8)->and($fresh['state'])->toBe('drawn');
+        expect($fresh['stale'])->toBe([])
+            ->and($fresh['values']['length'])->toEqualWithDelta(300, 8)
+            ->and($fresh['state'])->toBe('drawn');
     });
 
     it('says so when nothing asks for it any more', function () {
@@ -57,7 +63,9 @@ describe('what is asked for', function () {
         $holes = ['holes' => [['id' => 'A', 'diameter' => '13'], ['id' => 'B', 'diameter' => '13']], 'tapes' => [['from' => 'A', 'to' => 'B', 'length' => '142']]];
         $this->postJson("/jobs/{$this->job->id}/gear", ['tool' => 'hole-pattern', 'title' => 'Mount', 'unit' => 'mm', 'values' => $holes])->assertOk();
         $part = $this->postJson("$this->at/take", ['key' => ''])->assertOk()->json('parts.0');
-        expect($part['title'])->toBe('Mount')->and($part['tool'])->toBe('hole-pattern')->and($part['drawings'][0]['width'])->toEqualWithDelta(142 + 2 * 10.5, 1e-6);
+        expect($part['title'])->toBe('Mount')
+            ->and($part['tool'])->toBe('hole-pattern')
+            ->and($part['drawings'][0]['width'])->toEqualWithDelta(142 + 2 * 10.5, 1e-6);
     });
 });
 
@@ -65,12 +73,21 @@ describe('the first article', function () {
     it('is tried before the rest of a batch and before the mirror image, with its corrections', function () {
         $id = ($this->part)(more: ['count' => 4]);
         $parts = $this->postJson("$this->at/$id/mirror")->assertOk()->json('parts');
-        expect($parts[0]['side'])->toBe('left')->and($parts[0]['free'])->toBe(1)->and($parts[0]['next'])->toBe(['first article'])->and($parts[1]['side'])->toBe('right')->and($parts[1]['lock'])->toContain('Locked')->and($parts[1]['next'])->toBe([])->and($parts[1]['free'])->toBe(0);
+        expect($parts[0]['side'])->toBe('left')
+            ->and($parts[0]['free'])->toBe(1)
+            ->and($parts[0]['next'])->toBe(['first article'])
+            ->and($parts[1]['side'])->toBe('right')
+            ->and($parts[1]['lock'])->toContain('Locked')
+            ->and($parts[1]['next'])->toBe([])
+            ->and($parts[1]['free'])->toBe(0);
         $image = $parts[1]['id'];
         $this->postJson("$this->at/$image/state", ['state' => 'first article'])->assertStatus(422);
         $this->postJson("$this->at/$id/state", ['state' => 'released'])->assertStatus(422);
         $tried = $this->postJson("$this->at/$id/state", ['state' => 'first article', 'note' => 'Window 2 lower'])->assertOk()->json('parts');
-        expect($tried[0]['firstArticle']['note'])->toBe('Window 2 lower')->and($tried[0]['firstArticle']['by'])->toBe($this->user->name)->and($tried[0]['free'])->toBe(4)->and($tried[1]['lock'])->toBeNull();
+        expect($tried[0]['firstArticle']['note'])->toBe('Window 2 lower')
+            ->and($tried[0]['firstArticle']['by'])->toBe($this->user->name)
+            ->and($tried[0]['free'])->toBe(4)
+            ->and($tried[1]['lock'])->toBeNull();
     });
 
     it('carries its corrections over to the mirror image, and stays tried', function () {
@@ -78,7 +95,9 @@ describe('the first article', function () {
         $this->postJson("$this->at/$id/mirror")->assertOk();
         $this->postJson("$this->at/$id/state", ['state' => 'first article'])->assertOk();
         $parts = $this->putJson("$this->at/$id", ['tool' => 'offset-contour', 'title' => 'Bracket', 'unit' => 'mm', 'values' => [...BRACKET, 'offset' => '10'], 'count' => 1, 'side' => 'left', 'isCorrection' => true])->assertOk()->json('parts');
-        expect($parts[0]['state'])->toBe('first article')->and($parts[1]['values']['offset'])->toEqual(10)->and($parts[1]['drawings'][0]['layers'])->toContain('cut');
+        expect($parts[0]['state'])->toBe('first article')
+            ->and($parts[1]['values']['offset'])->toEqual(10)
+            ->and($parts[1]['drawings'][0]['layers'])->toContain('cut');
     });
 
     it('is to be tried again when numbers change otherwise', function () {
@@ -149,7 +168,12 @@ describe('files', function () {
             $lengths[] = round(hypot((float) $line[3] - (float) $line[1], (float) $line[4] - (float) $line[2]) * 25.4 / 72, 2);
         }
         $near = fn (float $wanted): bool => array_filter($lengths, fn (float $one): bool => abs($one - $wanted) < 0.1) !== [];
-        expect($near($across))->toBeTrue()->and($near($up))->toBeTrue()->and($near(100.0 * $across / 180))->toBeTrue()->and($near(101.6 * $across / 180))->toBeTrue()->and(str_contains(implode(' ', $text), 'Not to scale until'))->toBe($isStamped)->and(implode(' ', $text))->toContain('Bracket')->toContain('State');
+        expect($near($across))->toBeTrue()
+            ->and($near($up))->toBeTrue()
+            ->and($near(100.0 * $across / 180))->toBeTrue()
+            ->and($near(101.6 * $across / 180))->toBeTrue()
+            ->and(str_contains(implode(' ', $text), 'Not to scale until'))->toBe($isStamped)
+            ->and(implode(' ', $text))->toContain('Bracket')->toContain('State');
     })->with([
         'uncorrected' => [[], 180.0, 250.0, true], 'for a printer that prints small' => [['across' => '178.2', 'up' => '248.5'], 180 * 180 / 178.2, 250 * 250 / 248.5, false],
     ]);
@@ -182,7 +206,9 @@ describe('an outline out of a file', function () {
         $id = ($this->part)();
         $file = UploadedFile::fake()->createWithContent('plate.dxf', $this->get("$this->at/$id/0.dxf")->getContent());
         $plate = $this->postJson("$this->at/outline", ['file' => $file])->assertOk()->json();
-        expect($plate['values']['contour'])->toHaveCount(10)->and($plate['values']['windows'])->toHaveCount(1)->and($plate['notes'][0])->toContain('no round hole');
+        expect($plate['values']['contour'])->toHaveCount(10)
+            ->and($plate['values']['windows'])->toHaveCount(1)
+            ->and($plate['notes'][0])->toContain('no round hole');
         $typed = ['contour' => implode('; ', array_map(fn (array $one): string => implode(', ', $one), $plate['values']['contour'])), 'offset' => '0', 'thickness' => '6'];
         $again = ($this->draw)('offset-contour', $typed)->assertOk()->json('parts.1');
         expect($again['result']['area'])->toEqualWithDelta($this->job->parts()->first()->sheet()->worked($this->job->parts()->first()->given)['area'], 0.01);
@@ -207,7 +233,11 @@ describe('a part', function () {
         $points = $this->get($this->at)->inertiaProps('parts.surveyed');
         $point = collect($points)->firstWhere('isInSpace', true);
         $part = ($this->draw)('braces', $braces, ['points' => ['braces[0].from' => $point['id']], 'used' => 'behind the seats'])->assertOk()->json('parts.0');
-        expect($part['values']['braces'][0]['from'])->toEqualWithDelta($point['at'], 1e-6)->and($part['points'])->toBe(['braces[0].from' => $point['id']])->and($part['used'])->toBe('behind the seats')->and($part['stale'])->toBe([])->and($part['lengths'])->toHaveCount(1);
+        expect($part['values']['braces'][0]['from'])->toEqualWithDelta($point['at'], 1e-6)
+            ->and($part['points'])->toBe(['braces[0].from' => $point['id']])
+            ->and($part['used'])->toBe('behind the seats')
+            ->and($part['stale'])->toBe([])
+            ->and($part['lengths'])->toHaveCount(1);
         $kept = $this->job->parts()->first();
         $given = $kept->given;
         $given['braces'][0]['from'][0] += 5.0;
@@ -221,13 +251,16 @@ describe('a part', function () {
         $id = ($this->part)();
         expect($this->get("$this->at/$id/0.svg")->getContent())->not->toContain('LEFT');
         $image = $this->postJson("$this->at/$id/mirror")->json('parts.1.id');
-        expect($this->get("$this->at/$id/0.svg")->getContent())->toContain('>LEFT<')->and($this->get("$this->at/$image/0.svg")->getContent())->toContain('>RIGHT<');
+        expect($this->get("$this->at/$id/0.svg")->getContent())->toContain('>LEFT<')
+            ->and($this->get("$this->at/$image/0.svg")->getContent())->toContain('>RIGHT<');
     });
 
     it('is marked out from two edges, by the marker that the shop has', function () {
         ($this->part)();
         $marking = $this->get($this->at)->inertiaProps('parts.parts.0.marking.0');
-        expect($marking['marks'][0]['what'])->toBe('punch 1, ⌀ 18')->and($marking['sigma'])->toEqualWithDelta(1.5 / sqrt(12), 1e-9)->and($marking['half'])->toEqualWithDelta(130.0, 1e-6);
+        expect($marking['marks'][0]['what'])->toBe('punch 1, ⌀ 18')
+            ->and($marking['sigma'])->toEqualWithDelta(1.5 / sqrt(12), 1e-9)
+            ->and($marking['half'])->toEqualWithDelta(130.0, 1e-6);
     });
 
     it('starts with the machine of the shop where it has one', function () {
@@ -278,7 +311,9 @@ describe('a part', function () {
         $file = JobDocument::forExport($this->job->fresh());
         $this->post('/jobs/from-file', ['file' => UploadedFile::fake()->createWithContent('job.json', json_encode($file))])->assertRedirect();
         $again = Job::query()->latest('id')->firstOrFail();
-        expect(JobDocument::forExport($again)['parts'])->toEqual($file['parts'])->and($again->parts()->whereNotNull('mirrors')->first()->mirrored->title)->toBe('Bracket')->and($again->parts()->where('tool', 'cope')->first()->state)->toBe(PartState::FirstArticle);
+        expect(JobDocument::forExport($again)['parts'])->toEqual($file['parts'])
+            ->and($again->parts()->whereNotNull('mirrors')->first()->mirrored->title)->toBe('Bracket')
+            ->and($again->parts()->where('tool', 'cope')->first()->state)->toBe(PartState::FirstArticle);
     });
 
     it('of a spoilt file is kept where it can be, and says what is wrong with it', function () {

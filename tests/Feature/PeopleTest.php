@@ -37,7 +37,8 @@ it('lets an owner ask somebody in, who chooses a password and takes the first re
 
     $job = $this->demoJob($this->owner);
     $this->postJson("/jobs/{$job->id}/surveys/before/readings", ['id' => 'first', 'call' => 'JL JR 829.5', 'unit' => 'mm'])->assertOk();
-    expect(AuditEntry::query()->pluck('action')->all())->toBe(['invited', 'came in'])->and(User::query()->where('email', 'anna@example.org')->first()->workshop_id)->toBe($this->owner->workshop_id);
+    expect(AuditEntry::query()->pluck('action')->all())->toBe(['invited', 'came in'])
+        ->and(User::query()->where('email', 'anna@example.org')->first()->workshop_id)->toBe($this->owner->workshop_id);
 });
 
 it('lets a link in once, and no other token', function () {
@@ -125,7 +126,8 @@ it('throws away what is left of wrong tries once it is past its time', function 
     DB::table('cache')->insert([['key' => 'old', 'value' => 'i:1;', 'expiration' => time() - 5], ['key' => 'counts', 'value' => 'i:1;', 'expiration' => time() + 50]]);
     DB::table('invitation_tokens')->insert(['email' => 'late@example.org', 'token' => 'x', 'created_at' => now()->subDays(8)]);
     $this->post('/login', ['email' => 'nobody@example.org', 'password' => 'guess']);
-    expect(DB::table('cache')->pluck('key')->all())->toBe(['counts'])->and(DB::table('invitation_tokens')->count())->toBe(0);
+    expect(DB::table('cache')->pluck('key')->all())->toBe(['counts'])
+        ->and(DB::table('invitation_tokens')->count())->toBe(0);
 });
 
 it('lets a leaver out at once, keeps what they measured, and lets them in again', function () {
@@ -147,7 +149,8 @@ it('keeps a shop its last owner', function () {
     $this->actingAs($this->owner)->put("/people/{$this->owner->id}/activity", ['active' => false])->assertSessionHasErrors('person');
     $second = $this->person(Role::Owner);
     $this->actingAs($this->owner)->put("/people/{$this->owner->id}/role", ['role' => 'technician'])->assertSessionHasNoErrors();
-    expect($this->owner->fresh()->role)->toBe(Role::Technician)->and($second->fresh()->role)->toBe(Role::Owner);
+    expect($this->owner->fresh()->role)->toBe(Role::Technician)
+        ->and($second->fresh()->role)->toBe(Role::Owner);
 });
 
 it('counts an owner who has not come in yet as none', function () {

@@ -20,7 +20,8 @@ describe('the plan', function () {
 
     it('starts from the survey as measured where a person says so, and from no survey that there is not', function () {
         $chart = $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [$this->stretch]])->assertOk();
-        expect($chart->json('startsFrom'))->toBeNull()->and($chart->json('surveys'))->toContain('before');
+        expect($chart->json('startsFrom'))->toBeNull()
+            ->and($chart->json('surveys'))->toContain('before');
         $measured = $this->postJson("/jobs/{$this->job->id}/plan/start", ['survey' => 'before'])->assertOk();
         $off = fn (string $id): array => array_map(fn ($a, $b): float => abs($a - $b), collect($measured->json('target'))->firstWhere('id', $id)['target'], collect($chart->json('target'))->firstWhere('id', $id)['target']);
         expect($measured->json('startsFrom'))->toBe('before')->and(max(array_map(fn (array $point): float => max($off($point['id'])), $chart->json('target'))))->toBeGreaterThan(0.5)->toBeLessThan(60.0)
@@ -48,7 +49,9 @@ describe('the plan', function () {
     it('tells by how much the ends miss each other as they were measured', function () {
         $plan = $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [[...$this->stretch, 'at' => '1350']]])->assertOk();
         $said = array_map(sentence(...), $plan->json('ends'));
-        expect($said)->toHaveCount(2)->and($said[0])->toStartWith('op1, left: ')->and($said[1])->toStartWith('op1, right: ');
+        expect($said)->toHaveCount(2)
+            ->and($said[0])->toStartWith('op1, left: ')
+            ->and($said[1])->toStartWith('op1, right: ');
     });
 
     it('takes lengths in inches', function () {
@@ -108,7 +111,8 @@ describe('the report', function () {
         $this->get("/jobs/{$this->job->id}/surveys/before/hand-over/document")->assertOk()
             ->assertSee('It is no approval')->assertSee('Reading 37 does not fit')->assertSee('3940.0 mm')->assertSee('rear brake line')->assertSee('Tube to add')->assertSee('Log of readings');
         $pdf = $this->get("/jobs/{$this->job->id}/surveys/before/hand-over.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
-        expect(substr((string) $pdf->getContent(), 0, 5))->toBe('%PDF-')->and(strlen((string) $pdf->getContent()))->toBeGreaterThan(20_000);
+        expect(substr((string) $pdf->getContent(), 0, 5))->toBe('%PDF-')
+            ->and(strlen((string) $pdf->getContent()))->toBeGreaterThan(20_000);
     });
 
     it('of a job with nothing read says so', function () {

@@ -66,7 +66,9 @@ describe('the loose half across a gap', function () {
 
     it('is told round after round, with the moves in order, and is set in the end', function () {
         $first = ($this->read)(['riseLeft' => $this->planned['riseLeft'] + 5, 'riseRight' => $this->planned['riseRight'] + 5, 'riseFar' => $this->planned['riseFar'] + 5])->assertOk();
-        expect($first->json('0.rounds.0.shift.2'))->toEqualWithDelta(5.0, 1e-3)->and($first->json('0.rounds.0.isSet'))->toBeFalse()->and(array_values(array_unique(array_column($first->json('0.rounds.0.moves'), 'move'))))->toBe(['turn', 'heights', 'sideways', 'gap']);
+        expect($first->json('0.rounds.0.shift.2'))->toEqualWithDelta(5.0, 1e-3)
+            ->and($first->json('0.rounds.0.isSet'))->toBeFalse()
+            ->and(array_values(array_unique(array_column($first->json('0.rounds.0.moves'), 'move'))))->toBe(['turn', 'heights', 'sideways', 'gap']);
         expect(($this->read)()->assertOk()->json('0.rounds.1.isSet'))->toBeTrue();
         expect($this->deleteJson("$this->at/spread/op1")->assertOk()->json('0.rounds'))->toHaveCount(1);
     });
@@ -75,7 +77,8 @@ describe('the loose half across a gap', function () {
         ($this->read)()->assertOk();
         $kept = $this->get("/jobs/{$this->job->id}/file")->assertOk()->getContent();
         $document = json_decode($kept, true);
-        expect($document['plan']['spread'][0]['cut'])->toBe('op1')->and($document['plan']['spread'][0]['readings']['tramLeft'])->toEqualWithDelta($this->planned['tramLeft'], 1e-9);
+        expect($document['plan']['spread'][0]['cut'])->toBe('op1')
+            ->and($document['plan']['spread'][0]['readings']['tramLeft'])->toEqualWithDelta($this->planned['tramLeft'], 1e-9);
         $this->post('/jobs/from-file', ['file' => UploadedFile::fake()->createWithContent('job.json', $kept)])->assertRedirect();
         expect(App\Models\Job::query()->latest('id')->first()->plan_spread)->toEqual($this->job->refresh()->plan_spread);
     });
@@ -111,16 +114,21 @@ describe('the loads', function () {
 
     it('are told for something that moves along, and refused where it moves nowhere', function () {
         $answer = $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '900', 'from' => '100 behind FL', 'to' => '6000']])->assertOk();
-        expect($answer->json('over'))->toBe('empty')->and($answer->json('axles.1.greatest'))->toBeGreaterThan($answer->json('axles.1.least'))->and($answer->json('trouble'))->toBeNull();
+        expect($answer->json('over'))->toBe('empty')
+            ->and($answer->json('axles.1.greatest'))->toBeGreaterThan($answer->json('axles.1.least'))
+            ->and($answer->json('trouble'))->toBeNull();
         $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '900', 'from' => '1000', 'to' => '400']])->assertStatus(422);
         $this->postJson("$this->at/loads", ['unit' => 'mm', 'values' => ['mass' => '-3', 'from' => '1000', 'to' => 'far']])->assertStatus(422);
     });
 
     it('are told for a winch, and for what hangs beside a rail', function () {
         $winch = $this->postJson("$this->at/winch", ['unit' => 'mm', 'values' => ['pull' => '35', 'station' => 'AL']])->assertOk();
-        expect($winch->json('axles.0.greatest'))->toBeGreaterThan($winch->json('axles.0.least'))->and($winch->json('railHeight'))->toEqual(640)->and($winch->json('worst.stress'))->toBeGreaterThan(0);
+        expect($winch->json('axles.0.greatest'))->toBeGreaterThan($winch->json('axles.0.least'))
+            ->and($winch->json('railHeight'))->toEqual(640)
+            ->and($winch->json('worst.stress'))->toBeGreaterThan(0);
         $beside = $this->postJson("$this->at/beside", ['unit' => 'in', 'values' => ['mass' => '130', 'station' => '2000 mm', 'outside' => '8']])->assertOk();
-        expect($beside->json('asIs.twist'))->toBeGreaterThan(50 * $beside->json('boxed.twist'))->and($beside->json('trouble'))->toBeNull();
+        expect($beside->json('asIs.twist'))->toBeGreaterThan(50 * $beside->json('boxed.twist'))
+            ->and($beside->json('trouble'))->toBeNull();
         $this->postJson("$this->at/winch", ['unit' => 'mm', 'values' => ['pull' => '-1', 'station' => 'AL']])->assertUnprocessable()->assertJsonPath('problems.0.path', 'pull');
     });
 
@@ -149,7 +157,8 @@ describe('mounts of a frame that changes', function () {
 
     it('are held by their bolts, under their share of the body where nothing else is said', function () {
         $told = $this->postJson("$this->at/bolts", ['unit' => 'mm', 'values' => ['mass' => '400', 'factor' => '2', 'columns' => '2', 'rows' => '2']])->assertOk();
-        expect($told->json('used'))->toBeGreaterThan(0)->toBeLessThan(1)->and($told->json('mass'))->toEqual(400);
+        expect($told->json('used'))->toBeGreaterThan(0)->toBeLessThan(1)
+            ->and($told->json('mass'))->toEqual(400);
         expect($this->postJson("$this->at/bolts", ['unit' => 'mm', 'values' => ['mount' => 'mount 2']])->assertOk()->json('mass'))->toBeGreaterThan(50);
         $this->postJson("$this->at/bolts", ['unit' => 'mm', 'values' => ['mount' => 'nothing of that name']])->assertUnprocessable()->assertJsonPath('problems.0.path', 'mount');
     });
@@ -159,7 +168,8 @@ describe('mounts of a frame that changes', function () {
         ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
         expect(collect($this->postJson("$this->at/body-cut", ['unit' => 'mm', 'values' => ['at' => '1350']])->assertOk()->json('mounts'))->every('meets'))->toBeTrue();
         $late = $this->postJson("$this->at/body-cut", ['unit' => 'mm', 'values' => ['at' => '4000']])->assertOk();
-        expect($late->json('canMeet'))->toBeTrue()->and(collect($late->json('mounts'))->where('meets', false)->pluck('off')->unique()->all())->toEqual([-640]);
+        expect($late->json('canMeet'))->toBeTrue()
+            ->and(collect($late->json('mounts'))->where('meets', false)->pluck('off')->unique()->all())->toEqual([-640]);
     });
 });
 
@@ -210,7 +220,9 @@ describe('variants of the plan', function () {
         $file = $this->get("/jobs/{$this->job->id}/file")->getContent();
         $this->post('/jobs/from-file', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('a.job.json', $file)])->assertSessionHasNoErrors();
         $copy = App\Models\Job::query()->latest('id')->firstOrFail();
-        expect($copy->plan_variant)->toBe('C')->and($copy->plan_others)->toEqual($this->job->refresh()->plan_others)->and(array_keys($copy->plan_others))->toBe(['A']);
+        expect($copy->plan_variant)->toBe('C')
+            ->and($copy->plan_others)->toEqual($this->job->refresh()->plan_others)
+            ->and(array_keys($copy->plan_others))->toBe(['A']);
     });
 
     it('are dropped one by one, and never the one in force', function () {
@@ -264,7 +276,8 @@ describe('the sheets for the bench', function () {
         expect($pdf)->toContain('Barlow')->toMatch('/\/Count [3-9]/');
         $state = app(App\Report\PlanPapers::class)->state($this->job->refresh());
         ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '641']);
-        expect(app(App\Report\PlanPapers::class)->state($this->job->refresh()))->not->toBe($state)->and($state)->toStartWith('plan A ');
+        expect(app(App\Report\PlanPapers::class)->state($this->job->refresh()))->not->toBe($state)
+            ->and($state)->toStartWith('plan A ');
     });
 
     it('show names as they are typed, and no markup of theirs', function () {
@@ -298,7 +311,9 @@ describe('mounts', function () {
     it('are spaced along a body, and brackets fitted', function () {
         ($this->plan)(['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '640']);
         $spaced = $this->postJson("$this->at/mounts", ['unit' => 'mm', 'values' => ['from' => '1900', 'to' => '5800']])->assertOk()->json();
-        expect($spaced['added'])->toBeGreaterThan(2)->and($spaced['mounts'][0])->toMatchArray(['station' => 1900, 'stays' => true])->and($spaced['trouble'])->toBeNull();
+        expect($spaced['added'])->toBeGreaterThan(2)
+            ->and($spaced['mounts'][0])->toMatchArray(['station' => 1900, 'stays' => true])
+            ->and($spaced['trouble'])->toBeNull();
         $this->postJson("$this->at/brackets", ['unit' => 'mm', 'values' => ['brackets' => [['id' => 'A', 'station' => '2300', 'foot' => '80']], 'maxShift' => '200', 'maxMove' => '0']])->assertOk()->assertJsonPath('brackets.0.placed', true)->assertJsonPath('shift', fn ($mm): bool => abs($mm) >= 90);
     });
 
@@ -321,7 +336,8 @@ describe('what comes along', function () {
         foreach (array_keys($this->job->refresh()->plan_along['crossing']) as $feature) {
             ($this->tick)($feature)->assertOk();
         }
-        expect(($this->stage)())->toBe('done')->and(collect($this->get("$this->at/after")->viewData('page')['props']['after']->carried)->where('isTicked', true))->toHaveCount(6);
+        expect(($this->stage)())->toBe('done')
+            ->and(collect($this->get("$this->at/after")->viewData('page')['props']['after']->carried)->where('isTicked', true))->toHaveCount(6);
         ($this->tick)('exhaust', false)->assertOk();
         expect(($this->stage)())->toBe('open');
     });

@@ -30,7 +30,9 @@ it('shows the truth and the score once answered, and takes no second answer', fu
     $damage = $this->run->exercise()->simulated->damages[0];
     $answer = ['findings' => [['pattern' => $damage->pattern->value, 'section' => $damage->section->value, 'positive' => $damage->amount > 0, 'side' => $damage->side]], 'readings' => []];
     $done = $this->postJson("/practice/{$this->run->id}/answer", $answer)->assertOk();
-    expect($done->json('score'))->toBeGreaterThan(60)->and($done->json('findings.0.right'))->toBeTrue()->and($done->json('points.0.measured'))->not->toBeNull();
+    expect($done->json('score'))->toBeGreaterThan(60)
+        ->and($done->json('findings.0.right'))->toBeTrue()
+        ->and($done->json('points.0.measured'))->not->toBeNull();
     $this->postJson("/practice/{$this->run->id}/answer", $answer)->assertForbidden();
     $this->postJson("/practice/{$this->run->id}/readings", ['call' => 'AL BR'])->assertForbidden();
     $this->get('/practice')->assertInertia(fn ($page) => $page->has('runs', 1)->where('runs.0.score', $done->json('score')));

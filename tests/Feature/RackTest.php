@@ -23,14 +23,19 @@ describe('a cut list', function () {
         ($this->tried)();
         ($this->rack)('tube', '6000')->assertOk();
         $list = $this->postJson("$this->at/cut-list/try", ['unit' => 'mm', 'kerf' => '3', 'trim' => '10'])->assertOk()->json('lists.0');
-        expect($list['bars'])->toHaveCount(3)->and($list['isProven'])->toBeTrue()->and($list['bars'][0]['pieces'][0]['at'])->toEqual(10)->and($list['bars'][0]['pieces'][0]['cut'])->toEqual(10 + $list['bars'][0]['pieces'][0]['length'] + 1.5);
+        expect($list['bars'])->toHaveCount(3)
+            ->and($list['isProven'])->toBeTrue()
+            ->and($list['bars'][0]['pieces'][0]['at'])->toEqual(10)
+            ->and($list['bars'][0]['pieces'][0]['cut'])->toEqual(10 + $list['bars'][0]['pieces'][0]['length'] + 1.5);
     });
 
     it('cuts one of a batch until it was tried, and says what waits', function () {
         ($this->piece)('500', 4);
         ($this->rack)('tube', '6000')->assertOk();
         $list = $this->postJson("$this->at/cut-list/try", ['unit' => 'mm'])->json('lists.0');
-        expect($list['parts'][0]['now'])->toBe(1)->and($list['parts'][0]['all'])->toBe(4)->and($list['bars'][0]['pieces'])->toHaveCount(1);
+        expect($list['parts'][0]['now'])->toBe(1)
+            ->and($list['parts'][0]['all'])->toBe(4)
+            ->and($list['bars'][0]['pieces'])->toHaveCount(1);
     });
 
     it('takes an off-cut first, gives what is left back, and marks what was released as cut', function () {
@@ -73,15 +78,18 @@ describe('a cut list', function () {
         ($this->rack)('tube', '6000')->assertOk();
         $before = microtime(true);
         $list = $this->postJson("$this->at/cut-list/try", ['unit' => 'mm'])->assertOk()->json('lists.0');
-        expect(array_sum(array_map(fn (array $bar): int => count($bar['pieces']), $list['bars'])))->toBe(1000)->and(microtime(true) - $before)->toBeLessThan(6.0);
+        expect(array_sum(array_map(fn (array $bar): int => count($bar['pieces']), $list['bars'])))->toBe(1000)
+            ->and(microtime(true) - $before)->toBeLessThan(6.0);
     });
 });
 
 describe('the rack', function () {
     it('is the shop’s, entered in either unit, changed and taken off', function () {
         $rack = $this->postJson("$this->at/stock", ['unit' => 'in', 'stock' => 'bar', 'length' => "20'", 'count' => 3])->assertOk()->json();
-        expect($rack[0]['length'])->toEqualWithDelta(6096, 1e-6)->and($rack[0]['width'])->toBeNull();
-        expect($this->putJson("$this->at/stock/{$rack[0]['id']}", ['unit' => 'mm', 'stock' => 'bar', 'length' => '5000', 'count' => 1])->assertOk()->json('0.count'))->toBe(1)->and($this->deleteJson("$this->at/stock/{$rack[0]['id']}")->assertOk()->json())->toBe([]);
+        expect($rack[0]['length'])->toEqualWithDelta(6096, 1e-6)
+            ->and($rack[0]['width'])->toBeNull();
+        expect($this->putJson("$this->at/stock/{$rack[0]['id']}", ['unit' => 'mm', 'stock' => 'bar', 'length' => '5000', 'count' => 1])->assertOk()->json('0.count'))->toBe(1)
+            ->and($this->deleteJson("$this->at/stock/{$rack[0]['id']}")->assertOk()->json())->toBe([]);
     });
 
     it('refuses nonsense at its field', function (array $typed, string $field) {
@@ -112,7 +120,9 @@ describe('plates on sheets', function () {
         [$one, $other] = $nest['pieces'];
         $laid = fn (array $at, float $turn = 0) => $this->putJson("$this->at/nest", ['key' => $one['key'], 'sheet' => $nest['sheet'], 'sheetNumber' => 1, 'at' => $at, 'rotation' => $turn])->assertOk()->json('0.sheets.0.pieces');
         $onTop = collect($laid($other['at']));
-        expect($onTop->firstWhere('key', $one['key'])['fault'])->toBe('too near to another')->and($onTop->firstWhere('key', $other['key'])['fault'])->toBe('too near to another')->and($onTop->firstWhere('key', $one['key'])['isByHand'])->toBeTrue();
+        expect($onTop->firstWhere('key', $one['key'])['fault'])->toBe('too near to another')
+            ->and($onTop->firstWhere('key', $other['key'])['fault'])->toBe('too near to another')
+            ->and($onTop->firstWhere('key', $one['key'])['isByHand'])->toBeTrue();
         $this->getJson("$this->at/nest/{$nest['sheet']}/1.dxf")->assertStatus(422);
         expect(collect($laid([-50, 0]))->firstWhere('key', $one['key'])['fault'])->toBe('over the border');
         $free = $laid([650, 20]);
@@ -127,7 +137,8 @@ describe('plates on sheets', function () {
         $sheet = $this->get("$this->at/nest")->inertiaProps('nests.0.sheets.0');
         $this->putJson("$this->at/nest", ['key' => $sheet['pieces'][0]['key'], 'sheet' => $sheet['sheet'], 'sheetNumber' => 1, 'at' => [200, 200], 'rotation' => 0])->assertOk();
         ($this->rack)('plate 5', '900', '450')->assertOk();
-        expect($this->deleteJson("$this->at/stock/{$sheet['sheet']}")->assertOk()->json())->toHaveCount(1)->and($this->get("$this->at/nest")->inertiaProps('nests.0.sheets.0.pieces'))->toHaveCount(1);
+        expect($this->deleteJson("$this->at/stock/{$sheet['sheet']}")->assertOk()->json())->toHaveCount(1)
+            ->and($this->get("$this->at/nest")->inertiaProps('nests.0.sheets.0.pieces'))->toHaveCount(1);
     });
 
     it('that were cut take their sheet off the rack, and give the strip above them back', function () {
@@ -135,7 +146,8 @@ describe('plates on sheets', function () {
         $this->job->parts()->update(['state' => 'released']);
         $this->job->workshop->stock()->update(['count' => 1]);
         $sheet = $this->get("$this->at/nest")->inertiaProps('nests.0.sheets.0.sheet');
-        expect($this->postJson("$this->at/nest/$sheet/1")->assertOk()->json())->toBe([])->and($this->job->parts()->first()->state->value)->toBe('cut');
+        expect($this->postJson("$this->at/nest/$sheet/1")->assertOk()->json())->toBe([])
+            ->and($this->job->parts()->first()->state->value)->toBe('cut');
         expect($this->job->workshop->stock()->get()->map(fn ($one): array => [$one->length, $one->width, $one->count, $one->is_remnant])->all())->toEqual([[1000.0, 500.0, 0, false], [1000.0, 500.0 - 10 - 220 - 10, 1, true]]);
         $this->postJson("$this->at/nest/$sheet/1")->assertNotFound();
     });
@@ -170,7 +182,8 @@ describe('a photograph', function () {
         $kept = $this->post("$this->at/photo", ['file' => UploadedFile::fake()->createWithContent('face.jpg', $file)], ['Accept' => 'application/json'])->assertOk()->json('0');
         expect($kept['width'])->toBe(800)->and($kept['name'])->toBe('face');
         $served = $this->get($kept['source'])->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
-        expect($served)->not->toContain('secret-place')->not->toContain('Exif')->and(getimagesizefromstring($served)[0])->toBe(800);
+        expect($served)->not->toContain('secret-place')->not->toContain('Exif')
+            ->and(getimagesizefromstring($served)[0])->toBe(800);
     });
 
     it('is made smaller where it is larger than needed', function () use ($picture) {
@@ -190,7 +203,9 @@ describe('a photograph', function () {
         $control = fn (array $more = []): array => ['control' => [['pixel' => '100 500', 'at' => '0, 0'], ['pixel' => '700 500', 'at' => '300, 0'], ['pixel' => '700 100', 'at' => '300, 200'], ['pixel' => '100 100', 'at' => '0, 200']], 'contour' => "200, 400\n600, 400\n600, 200\n200, 200", ...$more];
         $keep = fn (array $values) => $this->postJson($this->at, ['tool' => 'photo-contour', 'title' => 'From a picture', 'unit' => 'mm', 'values' => $values, 'count' => 1, 'side' => 'either', 'stock' => ''])->assertOk()->json('parts');
         $part = $keep($control(['check' => ['from' => '200 400', 'to' => '600 400', 'length' => '200']]))[0];
-        expect($part['result']['area'])->toEqualWithDelta(200 * 100, 1e-3)->and($part['result']['check']['agrees'])->toBeTrue()->and($part['drawings'][0]['width'])->toEqualWithDelta(200, 1e-6);
+        expect($part['result']['area'])->toEqualWithDelta(200 * 100, 1e-3)
+            ->and($part['result']['check']['agrees'])->toBeTrue()
+            ->and($part['drawings'][0]['width'])->toEqualWithDelta(200, 1e-6);
         expect($keep($control(['check' => ['from' => '200 400', 'to' => '600 400', 'length' => '230']]))[1]['drawings'])->toBe([]);
     });
 

@@ -40,7 +40,9 @@ it('takes a row without a kind for a tram, and a bare number in the job\'s unit'
 it('gives a row without an id the same one each time, and keeps one that is there', function () {
     $csv = "id,from,to,value\nmine-1,AL,AR,860\n,AL,BR,930";
     [$a, $b] = ($this->read)($csv);
-    expect($a['id'])->toBe('mine-1')->and($b['id'])->toStartWith('csv-')->and(($this->read)($csv)[1]['id'])->toBe($b['id']);
+    expect($a['id'])->toBe('mine-1')
+        ->and($b['id'])->toStartWith('csv-')
+        ->and(($this->read)($csv)[1]['id'])->toBe($b['id']);
 });
 
 it('reads commas, semicolons and tabs, with a byte-order mark and Windows lines', function (string $csv) {
@@ -65,7 +67,8 @@ it('names what is wrong with its row', function (string $csv, string $says) {
 
 it('keeps spreadsheets from computing a cell, and takes that back when it comes in', function () {
     $csv = app(ReadingsCsv::class)->write($this->surveyOf($this->job));
-    expect($csv)->toContain("'-430")->and(($this->calls)(($this->read)($csv)))->toContain('o AL -430');
+    expect($csv)->toContain("'-430")
+        ->and(($this->calls)(($this->read)($csv)))->toContain('o AL -430');
 });
 
 it('says in the table what was struck and what was taken again', function () {

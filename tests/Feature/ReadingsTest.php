@@ -90,9 +90,11 @@ describe('the log', function () {
         $this->travel(1)->seconds();
         enter($this->job, 'JL JR 830', 'c-1');
         $response = $undo();
-        expect($response->json('undone'))->toBe('Reading 63 was taken back.')->and(readingIn($response, 'c-1'))->toMatchArray(['state' => 'struck', 'reason' => UndoLast::REASON]);
+        expect($response->json('undone'))->toBe('Reading 63 was taken back.')
+            ->and(readingIn($response, 'c-1'))->toMatchArray(['state' => 'struck', 'reason' => UndoLast::REASON]);
         $response = $undo();
-        expect($response->json('undone'))->toBe('The strike was taken back.')->and(readingIn($response, 'r37')['state'])->toBe('doubtful');
+        expect($response->json('undone'))->toBe('The strike was taken back.')
+            ->and(readingIn($response, 'r37')['state'])->toBe('doubtful');
         $this->actingAs($this->person());
         expect($undo()->json('undone'))->toBeNull();
     });

@@ -66,7 +66,9 @@ it('makes a reference of a sister vehicle and lets its uncertainty count', funct
     $survey = $sister->surveys()->first();
     $this->post("/jobs/{$this->job->id}/reference/surveys", ['survey' => $survey->id, 'name' => 'Sister in bay 2'])->assertRedirect("/jobs/{$this->job->id}/reference");
     $source = $this->job->sources()->first();
-    expect($source->kind)->toBe('sister')->and($source->points[0]['sigma'][1])->toBeGreaterThan(0.0)->and(implode(' ', $source->remarks))->toContain('Does not have: JL');
+    expect($source->kind)->toBe('sister')
+        ->and($source->points[0]['sigma'][1])->toBeGreaterThan(0.0)
+        ->and(implode(' ', $source->remarks))->toContain('Does not have: JL');
     $this->post("/jobs/{$this->job->id}/reference/use", ['source' => $source->code]);
     expect($this->job->points()->where('code', 'EL')->first()->chart_sigma_y_mm)->toBeGreaterThan(0.0);
     $this->actingAs($this->person(Role::Owner, 'Another yard'));
@@ -92,7 +94,9 @@ it('makes coordinates of a point-to-point chart and says what stays free', funct
     $rows = array_filter($rows, fn ($row): bool => ! str_starts_with($row, 'DL,DR'));
     uploadSource(implode("\n", $rows), 'lengths', 'Point to point')->assertRedirect("/jobs/{$this->job->id}/reference");
     $source = $this->job->sources()->first();
-    expect($source->kind)->toBe('lengths')->and($source->remarks[0])->toContain('leave free: DR')->and(array_column($source->points, 'id'))->toContain('DL')->not->toContain('DR');
+    expect($source->kind)->toBe('lengths')
+        ->and($source->remarks[0])->toContain('leave free: DR')
+        ->and(array_column($source->points, 'id'))->toContain('DL')->not->toContain('DR');
     uploadSource("from,to,length\nAL,AR,860\nAL,ZZ,12", 'lengths')->assertSessionHasErrors('problem.0');
 });
 
@@ -133,7 +137,9 @@ describe('a chart typed in on screen', function () {
 it('goes with the job file', function () {
     uploadSource(chartCsv($this->job), 'chart');
     $copy = $this->jobFrom($this->user, (string) $this->get("/jobs/{$this->job->id}/file")->getContent());
-    expect($copy->sources)->toHaveCount(1)->and($copy->sources[0]->name)->toBe('Other chart')->and($copy->sources[0]->points)->toHaveCount(24);
+    expect($copy->sources)->toHaveCount(1)
+        ->and($copy->sources[0]->name)->toBe('Other chart')
+        ->and($copy->sources[0]->points)->toHaveCount(24);
 });
 
 it('keeps what the screen did not touch: tolerances of their own by axis, and what is no hole', function () {
@@ -141,7 +147,9 @@ it('keeps what the screen did not touch: tolerances of their own by axis, and wh
     $rows = array_map(fn (array $row): array => array_diff_key($row, ['hole' => 1, 'tolerance' => 1]), chartRows($this->job));
     typedChart($rows)->assertOk();
     $point = $this->job->points()->where('code', 'AL')->firstOrFail();
-    expect($point->feature_kind)->toBe('bolt')->and($point->feature_diameter_mm)->toBe(12.5)->and([$point->tolerance_x_mm, $point->tolerance_z_mm])->toBe([3.0, 5.0]);
+    expect($point->feature_kind)->toBe('bolt')
+        ->and($point->feature_diameter_mm)->toBe(12.5)
+        ->and([$point->tolerance_x_mm, $point->tolerance_z_mm])->toBe([3.0, 5.0]);
     $rows[0]['hole'] = '';
     $rows[0]['tolerance'] = '2';
     typedChart($rows)->assertOk();

@@ -38,7 +38,10 @@ describe('a sheet', function () {
 
     it('is kept with what comes of it', function () {
         $sheet = ($this->turning)()->assertOk()->json('tools.3.sheets.0');
-        expect($sheet['title'])->toBe('Kerb')->and($sheet['result']['wheelbases'][1]['circle'])->toBeGreaterThan($sheet['result']['wheelbases'][0]['circle'])->and($sheet['stale'])->toBe([])->and($sheet['by'])->toBe($this->user->name);
+        expect($sheet['title'])->toBe('Kerb')
+            ->and($sheet['result']['wheelbases'][1]['circle'])->toBeGreaterThan($sheet['result']['wheelbases'][0]['circle'])
+            ->and($sheet['stale'])->toBe([])
+            ->and($sheet['by'])->toBe($this->user->name);
     });
 
     it('takes inches, and keeps millimetres', function () {
@@ -50,7 +53,8 @@ describe('a sheet', function () {
         ($this->stretch)('300');
         $this->get("$this->at/steering")->assertInertia(fn ($page) => $page->where('gear.tools.3.sheets.0.stale', ['Wheelbases']));
         $fresh = $this->postJson("$this->at/$id/take-over")->assertOk()->json('tools.3.sheets.0');
-        expect($fresh['stale'])->toBe([])->and($fresh['values']['wheelbases'])->toEqual([3300, 3600]);
+        expect($fresh['stale'])->toBe([])
+            ->and($fresh['values']['wheelbases'])->toEqual([3300, 3600]);
     });
 
     it('that a person set otherwise is his own, and not stale', function () {
@@ -70,7 +74,8 @@ describe('a sheet', function () {
         $change = fn (string $angle, ?string $revision) => $this->putJson("$this->at/{$sheet['id']}", ['tool' => 'turning', 'title' => 'Kerb', 'unit' => 'mm', 'values' => ['kingpinTrack' => '1480', 'innerAngle' => $angle, 'wheelbases' => '3300, 3940']], $revision === null ? [] : ['X-Revision' => $revision]);
         $change('30', $sheet['revision'])->assertOk();
         $refused = $change('33', $sheet['revision'])->assertConflict();
-        expect($refused->json('differences'))->toBe([['what' => 'given inner Angle', 'theirs' => '30', 'mine' => '33']])->and($sheet['values']['innerAngle'])->toEqual(36);
+        expect($refused->json('differences'))->toBe([['what' => 'given inner Angle', 'theirs' => '30', 'mine' => '33']])
+            ->and($sheet['values']['innerAngle'])->toEqual(36);
         $change('33', $refused->json('revision'))->assertOk()->assertJsonPath('tools.3.sheets.0.values.innerAngle', 33);
     });
 
@@ -87,7 +92,8 @@ describe('a sheet', function () {
         $file = $this->get("/jobs/{$this->job->id}/file")->assertOk()->getContent();
         $this->post('/jobs/from-file', ['file' => UploadedFile::fake()->createWithContent('job.json', $file)])->assertRedirect();
         $copy = Job::query()->latest('id')->first();
-        expect($copy->worksheets()->first()->given)->toEqual($this->job->worksheets()->first()->given)->and($copy->worksheets()->first()->title)->toBe('Kerb');
+        expect($copy->worksheets()->first()->given)->toEqual($this->job->worksheets()->first()->given)
+            ->and($copy->worksheets()->first()->title)->toBe('Kerb');
     });
 
     it('is seen by an inspector and changed by nobody of another shop', function () {

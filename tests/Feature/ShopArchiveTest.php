@@ -24,15 +24,20 @@ it('goes out as one file, is deleted, and comes into an empty installation with 
     $documents = Job::query()->orderBy('id')->get()->map(fn (Job $job): array => $this->actingAs(User::first())->get("/jobs/{$job->id}/file")->json())->all();
     ($this->export)()->expectsOutputToContain('3 jobs and 4 people')->assertSuccessful();
     $this->artisan('geodex:delete-shop', ['workshop' => 'Slate Yard Chassis', 'archive' => $this->file, '--yes' => true])->assertSuccessful();
-    expect(array_sum(($this->rows)()))->toBe(0)->and(Workshop::count())->toBe(0)->and(DB::table('practice_runs')->count())->toBe(0);
+    expect(array_sum(($this->rows)()))->toBe(0)
+        ->and(Workshop::count())->toBe(0)
+        ->and(DB::table('practice_runs')->count())->toBe(0);
 
     $this->artisan('geodex:take-shop', ['file' => $this->file])->expectsOutputToContain('is here with 3 jobs')->assertSuccessful();
-    expect(($this->rows)())->toBe($before)->and(Job::query()->whereNotNull('archived_at')->count())->toBe(1);
+    expect(($this->rows)())->toBe($before)
+        ->and(Job::query()->whereNotNull('archived_at')->count())->toBe(1);
     $user = User::query()->where('email', 'owner@slate-yard.example')->firstOrFail();
     $user->update(['invited_at' => null]);
     $again = Job::query()->orderBy('id')->get()->map(fn (Job $job): array => $this->actingAs($user)->get("/jobs/{$job->id}/file")->json())->all();
     foreach ($documents as $i => $document) {
-        expect($again[$i]['points'])->toBe($document['points'])->and($again[$i]['surveys'])->toBe($document['surveys'])->and($again[$i]['runningGear'] ?? null)->toBe($document['runningGear'] ?? null);
+        expect($again[$i]['points'])->toBe($document['points'])
+            ->and($again[$i]['surveys'])->toBe($document['surveys'])
+            ->and($again[$i]['runningGear'] ?? null)->toBe($document['runningGear'] ?? null);
     }
 });
 
@@ -51,7 +56,8 @@ it('has neither passwords nor tokens in it', function () {
     $zip = new ZipArchive;
     $zip->open($this->file);
     $shop = (string) $zip->getFromName('shop.json');
-    expect($shop)->not->toContain('password')->not->toContain('$2y$')->not->toContain('ffffffff')->and(json_decode($shop, true)['people'])->toHaveCount(4);
+    expect($shop)->not->toContain('password')->not->toContain('$2y$')->not->toContain('ffffffff')
+        ->and(json_decode($shop, true)['people'])->toHaveCount(4);
 });
 
 it('is not deleted without a whole archive of it', function (Closure $spoil) {

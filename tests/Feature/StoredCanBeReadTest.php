@@ -32,7 +32,8 @@ it('stores no reading that could not be read again', function (string $call, str
 
 it('takes an id without the line break at its end', function () {
     $this->postJson("$this->at/readings", ['id' => "x-1\n", 'call' => 'AL BR 1204', 'unit' => 'mm'])->assertOk();
-    expect(Reading::where('client_id', 'x-1')->exists())->toBeTrue()->and(Reading::where('client_id', "x-1\n")->exists())->toBeFalse();
+    expect(Reading::where('client_id', 'x-1')->exists())->toBeTrue()
+        ->and(Reading::where('client_id', "x-1\n")->exists())->toBeFalse();
 });
 
 describe('a job that cannot be read', function () {

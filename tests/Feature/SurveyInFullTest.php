@@ -28,9 +28,11 @@ it('no longer suggests a reading that is blocked, until it is freed', function (
     $first = ($this->state)()->json('next.0');
     $path = "/jobs/{$this->job->id}/surveys/before/blocked";
     $blocked = $this->postJson($path, ['kind' => $first['kind'], 'points' => $first['points']])->assertOk();
-    expect($blocked->json('survey.next.0.call'))->not->toBe($first['call'])->and($blocked->json('survey.blocked'))->toHaveCount(1);
+    expect($blocked->json('survey.next.0.call'))->not->toBe($first['call'])
+        ->and($blocked->json('survey.blocked'))->toHaveCount(1);
     $freed = $this->deleteJson($path, ['reading' => $blocked->json('survey.blocked.0')])->assertOk();
-    expect($freed->json('survey.next.0.call'))->toBe($first['call'])->and($freed->json('survey.revision'))->toBe(2);
+    expect($freed->json('survey.next.0.call'))->toBe($first['call'])
+        ->and($freed->json('survey.revision'))->toBe(2);
     $this->postJson($path, ['kind' => 'guess', 'points' => ['AL']])->assertUnprocessable();
 });
 
@@ -51,13 +53,15 @@ it('hears edges and turns them into centres', function () {
 describe('readings as a table', function () {
     it('go out and come in again once', function () {
         $csv = (string) $this->get("/jobs/{$this->job->id}/surveys/before/readings.csv")->assertOk()->getContent();
-        expect($csv)->toStartWith('id,kind,from,to,value,unit')->and(substr_count($csv, "\n"))->toBe(63);
+        expect($csv)->toStartWith('id,kind,from,to,value,unit')
+            ->and(substr_count($csv, "\n"))->toBe(63);
         $this->post("/jobs/{$this->job->id}/surveys", ['code' => 'copy', 'stage' => 'before']);
         foreach ([1, 2] as $again) {
             $this->post("/jobs/{$this->job->id}/surveys/copy/readings.csv", ['file' => UploadedFile::fake()->createWithContent('r.csv', $csv)])->assertRedirect("/jobs/{$this->job->id}/surveys/copy");
         }
         $copy = $this->job->surveys()->where('code', 'copy')->first();
-        expect($copy->readings)->toHaveCount(62)->and($copy->readings[0]->value_mm)->toBe($this->surveyOf($this->job)->readings[0]->value_mm);
+        expect($copy->readings)->toHaveCount(62)
+            ->and($copy->readings[0]->value_mm)->toBe($this->surveyOf($this->job)->readings[0]->value_mm);
     });
 
     it('are taken in whole or not at all, with every bad row named', function () {

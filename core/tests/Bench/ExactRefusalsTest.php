@@ -25,7 +25,8 @@ function benchRefusal(callable $do): UnusableBench
 it('names the side, diagonal or accuracy that is no length', function (int $i, string $what) {
     $lengths = array_replace([1200.0, 1200.0, 5000.0, 5000.0, 5142.0, 5142.0, 0.3], [$i => 0.0]);
     $refused = benchRefusal(fn () => new PanelLengths(...$lengths));
-    expect($refused->getMessage())->toBe("$what is 0 mm; it has to be more than zero.")->and($refused->context())->toBe(['what' => $what, 'mm' => 0.0]);
+    expect($refused->getMessage())->toBe("$what is 0 mm; it has to be more than zero.")
+        ->and($refused->context())->toBe(['what' => $what, 'mm' => 0.0]);
 })->with([[0, 'The front side'], [1, 'The rear side'], [2, 'The left side'], [3, 'The right side'], [4, 'The diagonal from front left'], [5, 'The diagonal from front right'], [6, 'The accuracy of a length']]);
 
 it('names what a square check cannot be made of', function (array $with, string $what) {
@@ -56,7 +57,9 @@ it('takes the width of a pair from both of its points', function () {
 it('says in which way each end stands off', function (array $front, array $rear, array $says, float $worst) {
     $pair = fn (float $station, array $of): EndPair => new EndPair($station, $of[0], $of[1], $of[2], $of[3], $station);
     $plan = (new VehicleSetter)->plan($pair(500, $front), $pair(3500, $rear), 1.0, 200.0, 200.0);
-    expect(array_map(Said::mm(...), $plan->left))->toBe($says)->and($plan->worst)->toEqualWithDelta($worst, 1e-9)->and($plan->readyToTack)->toBe($says === []);
+    expect(array_map(Said::mm(...), $plan->left))->toBe($says)
+        ->and($plan->worst)->toEqualWithDelta($worst, 1e-9)
+        ->and($plan->readyToTack)->toBe($says === []);
 })->with([
     'front left, rear right' => [[403, 397, 200, 200], [398, 402, 200, 200], ['the front stands 3.0 mm to the left', 'the rear stands 2.0 mm to the right'], 3.0],
     'front low, rear high' => [[400, 400, 197, 197], [400, 400, 202, 202], ['the front pair stands 3.0 mm low', 'the rear pair stands 2.0 mm high'], 3.0],

@@ -45,7 +45,8 @@ it('says how the plane through the corners stands and what no plane takes out', 
 it('reads a laser line the other way up', function () {
     $up = (new LevelPlanner)->plan(jig(), CornerHeights::above(1.0, 2.0, 3.0, 4.0));
     $down = (new LevelPlanner)->plan(jig(), CornerHeights::below(1.0, 2.0, 3.0, 4.0));
-    expect($down->along)->toBe(-$up->along)->and($down->turns[0]->change)->toBe(-$up->turns[0]->change);
+    expect($down->along)->toBe(-$up->along)
+        ->and($down->turns[0]->change)->toBe(-$up->turns[0]->change);
 });
 
 it('makes heights of a level laid on the beams, and says by how much they do not close', function () {

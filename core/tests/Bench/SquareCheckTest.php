@@ -41,7 +41,9 @@ describe('the square check', function () {
     it('calls a trapezoid not square though its diagonals are equal', function () {
         $d = hypot(2000, 815);
         $check = SquareCheck::of($d, $d, 2000, 800, 0.5, 3.0, 2000, 830);
-        expect($check->rack)->toBe(0.0)->and($check->square)->toBeFalse()->and(Said::mm($check->text))->toContain('the widths differ by 30.0');
+        expect($check->rack)->toBe(0.0)
+            ->and($check->square)->toBeFalse()
+            ->and(Said::mm($check->text))->toContain('the widths differ by 30.0');
     });
 
     it('takes the mean of both rails for the rack', function () {

@@ -21,7 +21,8 @@ it('brings a racked bench back by moving its rear beam sideways', function () {
     $x = sqrt(5000 ** 2 - 12 ** 2);
     $plan = (new SquarePlanner)->plan(panelWith([$x, 12.0], [$x, 1212.0]), 1.0);
     foreach ($plan->moves as $move) {
-        expect($move->right)->toEqualWithDelta(-12.0, 1e-6)->and($move->rearward)->toEqualWithDelta(5000 - $x, 1e-6);
+        expect($move->right)->toEqualWithDelta(-12.0, 1e-6)
+            ->and($move->rearward)->toEqualWithDelta(5000 - $x, 1e-6);
     }
     expect($plan->square)->toBeFalse()->and($plan->misclosure)->toEqualWithDelta(0.0, 1e-6)
         ->and($plan->rack)->toEqualWithDelta(12.0 * 1200 / 5000, 0.01);
@@ -37,7 +38,8 @@ it('calls a true rectangle square and moves nothing', function () {
 
 it('shares a small contradiction among the lengths and says how large it is', function () {
     $plan = (new SquarePlanner)->plan(new PanelLengths(1200, 1200, 5000, 5000, hypot(5000, 1200) + 6, hypot(5000, 1200) + 6), 1.0);
-    expect($plan->misclosure)->toBeGreaterThan(1.0)->toBeLessThan(6.0)->and($plan->square)->toBeTrue();
+    expect($plan->misclosure)->toBeGreaterThan(1.0)->toBeLessThan(6.0)
+        ->and($plan->square)->toBeTrue();
 });
 
 it('refuses lengths that no bench has', function () {
@@ -49,7 +51,8 @@ describe('the square check from two diagonals alone', function () {
     it('gives the rack of a panel built with it', function (float $rack) {
         [$l, $w] = [2000.0, 800.0];
         $check = SquareCheck::of(hypot($l + $rack, $w), hypot($l - $rack, $w), $l, $w);
-        expect($check->rack)->toEqualWithDelta($rack, 1e-9)->and($check->sidesway)->toEqualWithDelta($rack * $l / $w, 1e-9);
+        expect($check->rack)->toEqualWithDelta($rack, 1e-9)
+            ->and($check->sidesway)->toEqualWithDelta($rack * $l / $w, 1e-9);
     })->with([[0.0], [3.5], [-8.0], [25.0]]);
 
     it('says which corners to pull together', function () {

@@ -25,7 +25,9 @@ describe('square', function () {
     it('wants each difference within the tolerance with its uncertainty', function (float $difference, bool $square, bool $out) {
         $squareness = new Squareness(['the sides' => $difference], 0.5, 3.0);
         // 1.96 √2 · 0.5 = 1.386
-        expect($squareness->expanded)->toEqualWithDelta(1.38593, 1e-5)->and($squareness->isSquare)->toBe($square)->and($squareness->isOut)->toBe($out);
+        expect($squareness->expanded)->toEqualWithDelta(1.38593, 1e-5)
+            ->and($squareness->isSquare)->toBe($square)
+            ->and($squareness->isOut)->toBe($out);
     })->with([[1.6, true, false], [-1.6, true, false], [1.62, false, false], [4.38, false, false], [4.39, false, true], [-4.39, false, true], [0.0, true, false]]);
 
     it('says what is too close to call', function () {
@@ -68,7 +70,8 @@ describe('corner heights', function () {
         $across = rad2deg(atan(10 / 1000));
         $along = rad2deg(atan(20 / 4000));
         $heights = CornerHeights::slopes($jig, $across, $across, $along, $along);
-        expect($heights->mm)->toEqualWithDelta(['front-left' => 0.0, 'front-right' => 10.0, 'rear-left' => 20.0, 'rear-right' => 30.0], 1e-9)->and($heights->misclosure)->toEqualWithDelta(0.0, 1e-9);
+        expect($heights->mm)->toEqualWithDelta(['front-left' => 0.0, 'front-right' => 10.0, 'rear-left' => 20.0, 'rear-right' => 30.0], 1e-9)
+            ->and($heights->misclosure)->toEqualWithDelta(0.0, 1e-9);
     });
 
     it('share what is left over by the square of the beams, since a level is as unsure on a long one', function () {
@@ -94,9 +97,11 @@ describe('corner heights', function () {
 describe('a vehicle on the bench', function () {
     it('whose two ends roll against each other is not ready to tack', function (float $rearRight, bool $ready) {
         $plan = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 550, 550, 500), new EndPair(4500, 400, 400, 550 - ($rearRight - 550), $rearRight, 4500), 2.0);
-        expect($plan->readyToTack)->toBe($ready)->and($plan->twist)->toEqualWithDelta(2 * ($rearRight - 550), 1e-9);
+        expect($plan->readyToTack)->toBe($ready)
+            ->and($plan->twist)->toEqualWithDelta(2 * ($rearRight - 550), 1e-9);
         if (! $ready) {
-            expect(Said::mm($plan->left))->toContain('its two ends roll against each other by')->and($plan->worst)->toEqualWithDelta(abs($plan->twist), 1e-9);
+            expect(Said::mm($plan->left))->toContain('its two ends roll against each other by')
+                ->and($plan->worst)->toEqualWithDelta(abs($plan->twist), 1e-9);
         }
     })->with([[550.9, true], [551.1, false], [548.9, false]]);
 });

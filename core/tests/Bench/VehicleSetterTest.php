@@ -26,17 +26,22 @@ it('knows that moving one end moves the other, and both pairs end on the centrel
         ->and($rear->offCentre() + $b->right * $own(3500, $rearSupport, $frontSupport) + $a->other)->toEqualWithDelta(0.0, 1e-9);
     // And the lifts bring the left points to the wanted heights.
     $lifted = fn (float $x): float => $a->liftLeft * $own($x, $frontSupport, $rearSupport) + $b->liftLeft * $own($x, $rearSupport, $frontSupport);
-    expect(205 + $lifted(500))->toEqualWithDelta(202.0, 1e-9)->and(210 + $lifted(3500))->toEqualWithDelta(212.0, 1e-9);
+    expect(205 + $lifted(500))->toEqualWithDelta(202.0, 1e-9)
+        ->and(210 + $lifted(3500))->toEqualWithDelta(212.0, 1e-9);
 })->with([[500.0, 3500.0], [800.0, 3000.0], [200.0, 4200.0]]);
 
 it('is ready to tack once everything is within tolerance', function () {
     $plan = (new VehicleSetter)->plan(new EndPair(500, 400, 401, 200.2, 199.9, 600), new EndPair(3500, 400.5, 400, 200, 200.3, 3300), 1.0);
-    expect($plan->readyToTack)->toBeTrue()->and($plan->left)->toBe([])->and($plan->worst)->toBeLessThan(1.0);
+    expect($plan->readyToTack)->toBeTrue()
+        ->and($plan->left)->toBe([])
+        ->and($plan->worst)->toBeLessThan(1.0);
 });
 
 it('tells a rolled vehicle from a wound one', function () {
     $rolled = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 198, 202, 500), new EndPair(3500, 400, 400, 198, 202, 3500), 1.0);
-    expect($rolled->roll)->toBe(4.0)->and($rolled->twist)->toBe(0.0)->and(array_map(Said::mm(...), $rolled->left))->toBe(['the right side is 4.0 mm higher than the left']);
+    expect($rolled->roll)->toBe(4.0)
+        ->and($rolled->twist)->toBe(0.0)
+        ->and(array_map(Said::mm(...), $rolled->left))->toBe(['the right side is 4.0 mm higher than the left']);
     $twist = (new VehicleSetter)->plan(new EndPair(500, 400, 400, 201, 199, 500), new EndPair(3500, 400, 400, 199, 201, 3500), 1.0);
     expect($twist->roll)->toBe(0.0)->and($twist->twist)->toBe(4.0);
 });

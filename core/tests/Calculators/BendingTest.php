@@ -39,11 +39,13 @@ describe('a bent tube', function () {
             $from = tubeBend(['points' => $points]);
             $legs = array_map(fn ($a, $b) => sqrt(array_sum(array_map(fn ($p, $q) => ($q - $p) ** 2, $a, $b))), array_slice($points, 0, -1), array_slice($points, 1));
             $by = tubeBend(['legs' => $legs, 'bends' => array_map(fn ($bend) => ['angle' => $bend['angle'], 'rotation' => $bend['rotation']], $from['bends'])]);
-            expect($by['cutLength'])->toEqualWithDelta($from['cutLength'], 1e-9)->and($by['straights'])->toEqualWithDelta($from['straights'], 1e-9);
+            expect($by['cutLength'])->toEqualWithDelta($from['cutLength'], 1e-9)
+                ->and($by['straights'])->toEqualWithDelta($from['straights'], 1e-9);
             // Seen in a mirror it is turned the other way.
             $mirrored = tubeBend(['points' => array_map(fn ($at) => [$at[0], -$at[1], $at[2]], $points)]);
             foreach ($mirrored['bends'] as $b => $bend) {
-                expect($bend['rotation'])->toEqualWithDelta(-$from['bends'][$b]['rotation'], 1e-9)->and($bend['angle'])->toEqualWithDelta($from['bends'][$b]['angle'], 1e-9);
+                expect($bend['rotation'])->toEqualWithDelta(-$from['bends'][$b]['rotation'], 1e-9)
+                    ->and($bend['angle'])->toEqualWithDelta($from['bends'][$b]['angle'], 1e-9);
             }
         }
     });
@@ -51,7 +53,8 @@ describe('a bent tube', function () {
     it('has its marks further from the end by what is left on', function () {
         $bare = tubeBend(['legs' => [900, 900], 'bends' => [['angle' => 60]]]);
         $long = tubeBend(['legs' => [900, 900], 'bends' => [['angle' => 60]], 'allowance' => 50]);
-        expect($long['bends'][0]['start'] - $bare['bends'][0]['start'])->toEqualWithDelta(50, 1e-9)->and($long['cutLength'] - $bare['cutLength'])->toEqualWithDelta(100, 1e-9);
+        expect($long['bends'][0]['start'] - $bare['bends'][0]['start'])->toEqualWithDelta(50, 1e-9)
+            ->and($long['cutLength'] - $bare['cutLength'])->toEqualWithDelta(100, 1e-9);
     });
 
     it('is refused where it cannot be bent, saying where', function (array $with, string $says) {
@@ -75,7 +78,8 @@ describe('sheet in a press brake', function () {
     it('has the flat that a trial strip of it had, bent as the trial was', function () {
         $trial = pressBrake(['flanges' => [70, 90], 'kFactor' => 0.41]);
         $again = pressBrake(['trial' => ['flat' => $trial['flat'], 'flanges' => [70, 90], 'angle' => 90]]);
-        expect($again['kFactor'])->toEqualWithDelta(0.41, 1e-9)->and($again['flat'])->toEqualWithDelta(pressBrake(['kFactor' => 0.41])['flat'], 1e-9);
+        expect($again['kFactor'])->toEqualWithDelta(0.41, 1e-9)
+            ->and($again['flat'])->toEqualWithDelta(pressBrake(['kFactor' => 0.41])['flat'], 1e-9);
     });
 
     it('is as long as its neutral fibre: straights and arcs', function () {
@@ -91,7 +95,8 @@ describe('sheet in a press brake', function () {
     it('reads the same from its other end', function () {
         $one = pressBrake(['flanges' => [60, 120, 80], 'bends' => [90, 45]]);
         $other = pressBrake(['flanges' => [80, 120, 60], 'bends' => [45, 90]]);
-        expect($other['flat'])->toEqualWithDelta($one['flat'], 1e-9)->and($other['bends'][0]['line'])->toEqualWithDelta($one['flat'] - $one['bends'][1]['line'], 1e-9);
+        expect($other['flat'])->toEqualWithDelta($one['flat'], 1e-9)
+            ->and($other['bends'][0]['line'])->toEqualWithDelta($one['flat'] - $one['bends'][1]['line'], 1e-9);
     });
 
     it('is refused where it cannot be bent, saying where', function (array $with, string $says) {
@@ -110,7 +115,9 @@ describe('sheet in a press brake', function () {
 
     it('says whether the machine can do it', function () {
         $machine = ['machine' => ['force' => 100_000, 'length' => 1250]];
-        expect(pressBrake([...$machine, 'length' => 200])['withinMachine'])->toBeTrue()->and(pressBrake([...$machine, 'length' => 400])['withinMachine'])->toBeFalse()->and(pressBrake()['withinMachine'])->toBeNull();
+        expect(pressBrake([...$machine, 'length' => 200])['withinMachine'])->toBeTrue()
+            ->and(pressBrake([...$machine, 'length' => 400])['withinMachine'])->toBeFalse()
+            ->and(pressBrake()['withinMachine'])->toBeNull();
     });
 });
 
@@ -125,14 +132,17 @@ describe('an arch', function () {
     it('dropped is the same bar turned over', function (array $with) {
         [$up, $down] = [arched($with), arched([...$with, 'direction' => 'down'])];
         foreach ($up['pieces'] as $i => $piece) {
-            expect($down['pieces'][$i]['upper'])->toBe($piece['lower'])->and($down['pieces'][$i]['lower'])->toBe($piece['upper']);
+            expect($down['pieces'][$i]['upper'])->toBe($piece['lower'])
+                ->and($down['pieces'][$i]['lower'])->toBe($piece['upper']);
         }
-        expect($down['stock'])->toBe($up['stock'])->and($down['nodes'][2][1])->toBe(-$up['nodes'][2][1]);
+        expect($down['stock'])->toBe($up['stock'])
+            ->and($down['nodes'][2][1])->toBe(-$up['nodes'][2][1]);
     })->with([[[]], [['kind' => 'slid', 'rise' => 30, 'longEdge' => 'upper']]]);
 
     it('cut and slid wastes nothing but its saw cuts', function () {
         $told = arched(['kind' => 'slid', 'rise' => 30, 'kerf' => 2]);
-        expect($told['stock'])->toEqualWithDelta(900 - 2 * 30 + 2 * 2 * M_SQRT2, 1e-9)->and($told['gusset'])->toEqualWithDelta([30, 30], 1e-9);
+        expect($told['stock'])->toEqualWithDelta(900 - 2 * 30 + 2 * 2 * M_SQRT2, 1e-9)
+            ->and($told['gusset'])->toEqualWithDelta([30, 30], 1e-9);
     });
 
     it('is refused where nothing is left', function (array $with, string $says) {

@@ -24,12 +24,15 @@ describe('braces between points', function (): void {
         $braces = cage()['braces'];
         $braces[1]['to'] = [1206, 350, 1900];
         $pair = Calculators::run('braces', cage(['braces' => $braces]))['pairs'][0];
-        expect($pair['alike'])->toBeFalse()->and($pair['endOff'])->toEqualWithDelta(6.0, 1e-9)->and($pair['startOff'])->toEqualWithDelta(0.0, 1e-9);
+        expect($pair['alike'])->toBeFalse()
+            ->and($pair['endOff'])->toEqualWithDelta(6.0, 1e-9)
+            ->and($pair['startOff'])->toEqualWithDelta(0.0, 1e-9);
     });
 
     it('stay clear of a plane with their surface, not their axis', function (array $plane, float $clearance): void {
         $told = Calculators::run('braces', cage(['braces' => [['id' => 'H', 'from' => [1200, -400, 1900], 'to' => [1200, 400, 1900]]], 'plane' => $plane]));
-        expect($told['braces'][0]['clearance'])->toEqualWithDelta($clearance, 1e-9)->and($told['clear'])->toBe($clearance >= 50);
+        expect($told['braces'][0]['clearance'])->toEqualWithDelta($clearance, 1e-9)
+            ->and($told['clear'])->toBe($clearance >= 50);
     })->with(['level' => [['through' => [0, 0, 1820]], 57.5], 'too near' => [['through' => [0, 0, 1850]], 27.5], 'leaning, twice as long a normal' => [['through' => [1200, 0, 1800], 'normal' => [0, 0, 2]], 77.5], 'a post square to it shows its end' => [['through' => [1200, -600, 0], 'normal' => [0, 1, 0]], 200.0]]);
 
     it('weigh nothing on how far the vehicle stands from the origin', function (): void {
@@ -50,11 +53,13 @@ describe('a cope by saw alone', function (): void {
         $given = ['branch' => ['diameter' => 38, 'wall' => 2.5], 'header' => ['diameter' => 60], 'angle' => $angle, 'offset' => $offset, 'stations' => 180];
         $told = Calculators::run('cope', $given);
         [$one, $two] = $told['straight'];
-        expect($two['gap'])->toBeLessThan($one['gap'] + 1e-6)->and($one['gap'])->toBeGreaterThan(0.0);
+        expect($two['gap'])->toBeLessThan($one['gap'] + 1e-6)
+            ->and($one['gap'])->toBeGreaterThan(0.0);
         foreach ($told['straight'] as $way) {
             foreach ($told['stations'] as $station) {
                 $at = max(array_map(fn (array $plane): float => $plane['longest'] - 19 * tan(deg2rad($plane['fromSquare'])) * (1 - cos(deg2rad($station['clock'] - $plane['clock']))), $way['planes']));
-                expect($at)->toBeGreaterThan($station['cut'] - 0.1)->and($at - $station['cut'])->toBeLessThan($way['gap'] + 0.2);
+                expect($at)->toBeGreaterThan($station['cut'] - 0.1)
+                    ->and($at - $station['cut'])->toBeLessThan($way['gap'] + 0.2);
             }
         }
     })->with([[90.0, 0.0], [60.0, 0.0], [45.0, 5.0]]);
@@ -67,12 +72,17 @@ describe('a cope by saw alone', function (): void {
 describe('a long plate in sections', function (): void {
     it('is parted into the fewest of one length that lap as they should', function (): void {
         $told = Calculators::run('plate-sections', ['length' => 5000, 'greatest' => 1500, 'overlap' => 60]);
-        expect($told['count'])->toBe(4)->and(array_column($told['sections'], 'length'))->toEqualWithDelta(array_fill(0, 4, (5000 + 3 * 60) / 4), 1e-9)->and($told['sections'][1]['from'])->toEqualWithDelta($told['sections'][0]['to'] - 60, 1e-9)->and($told['sections'][3]['to'])->toEqualWithDelta(5000.0, 1e-9);
+        expect($told['count'])->toBe(4)
+            ->and(array_column($told['sections'], 'length'))->toEqualWithDelta(array_fill(0, 4, (5000 + 3 * 60) / 4), 1e-9)
+            ->and($told['sections'][1]['from'])->toEqualWithDelta($told['sections'][0]['to'] - 60, 1e-9)
+            ->and($told['sections'][3]['to'])->toEqualWithDelta(5000.0, 1e-9);
     });
 
     it('laps nowhere near what is forbidden', function (): void {
         $told = Calculators::run('plate-sections', ['length' => 2000, 'greatest' => 1300, 'keepOut' => [['from' => 980, 'to' => 1010]]]);
-        expect($told['count'])->toBe(2)->and($told['sections'][1]['from'])->toBeGreaterThanOrEqual(1010 - 1e-9)->and($told['longest'])->toBeLessThanOrEqual(1300.0);
+        expect($told['count'])->toBe(2)
+            ->and($told['sections'][1]['from'])->toBeGreaterThanOrEqual(1010 - 1e-9)
+            ->and($told['longest'])->toBeLessThanOrEqual(1300.0);
     });
 
     it('is one where it is short enough', function (): void {

@@ -47,12 +47,16 @@ it('names what there is where a calculator is not known', function () {
 describe('the square check', function () {
     it('gives the rack that a panel was made with', function () {
         $result = Calculators::run('square-check', ['diagonalA' => hypot(2008, 800), 'diagonalB' => hypot(1992, 800), 'length' => 2000, 'width' => 800]);
-        expect($result['rack'])->toEqualWithDelta(8.0, 1e-9)->and($result['sidesway'])->toEqualWithDelta(20.0, 1e-9)->and($result['square'])->toBeFalse()->and(Said::mm($result['text']))->toContain('Presumed');
+        expect($result['rack'])->toEqualWithDelta(8.0, 1e-9)
+            ->and($result['sidesway'])->toEqualWithDelta(20.0, 1e-9)
+            ->and($result['square'])->toBeFalse()
+            ->and(Said::mm($result['text']))->toContain('Presumed');
     });
 
     it('calls no trapezoid square', function () {
         $result = Calculators::run('square-check', ['diagonalA' => 2154, 'diagonalB' => 2154, 'length' => 2000, 'otherLength' => 2000, 'width' => 1000, 'otherWidth' => 1030, 'sigma' => 0.3]);
-        expect($result['square'])->toBeFalse()->and(Calculators::run('square-check', ['diagonalA' => 2154, 'diagonalB' => 2154, 'length' => 2000, 'otherLength' => 2000, 'width' => 800, 'otherWidth' => 800, 'sigma' => 0.3])['square'])->toBeTrue();
+        expect($result['square'])->toBeFalse()
+            ->and(Calculators::run('square-check', ['diagonalA' => 2154, 'diagonalB' => 2154, 'length' => 2000, 'otherLength' => 2000, 'width' => 800, 'otherWidth' => 800, 'sigma' => 0.3])['square'])->toBeTrue();
     });
 });
 

@@ -63,5 +63,6 @@ it('says nothing of before where there was none, and that the value changed wher
 it('tells no more than six rows of a long list', function (): void {
     $rows = compared('half-shaft', [], ['inner' => [0.0, 100.0, 300.0], 'outer' => [30.0, 620.0, 300.0], 'travel' => array_map(fn (int $z): array => ['z' => (float) $z], range(-90, 80, 10))]);
 
-    expect($rows)->toHaveKey('Travel 6, length')->not->toHaveKey('Travel 7, length')->and($rows['Travel 1, plunge']->state)->toBe('not given');
+    expect($rows)->toHaveKey('Travel 6, length')->not->toHaveKey('Travel 7, length')
+        ->and($rows['Travel 1, plunge']->state)->toBe('not given');
 });

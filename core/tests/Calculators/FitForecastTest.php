@@ -49,19 +49,27 @@ describe('whether bolts enter', function (): void {
     it('does not change when the pattern is moved, turned, or counted from elsewhere', function (): void {
         $one = Calculators::run('fit-forecast', bracket());
         $other = Calculators::run('fit-forecast', bracket(['holes' => array_map(fn (array $hole): array => ['id' => $hole['id'], 'at' => [0.6 * $hole['at'][0] - 0.8 * $hole['at'][1] + 5000, 0.8 * $hole['at'][0] + 0.6 * $hole['at'][1] - 900]], bracket()['holes'])]));
-        expect($other['lower'])->toEqualWithDelta($one['lower'], 1e-9)->and($other['upper'])->toEqualWithDelta($one['upper'], 1e-9)->and($other['holes'][2]['residualSigma'])->toEqualWithDelta($one['holes'][2]['residualSigma'], 1e-9);
+        expect($other['lower'])->toEqualWithDelta($one['lower'], 1e-9)
+            ->and($other['upper'])->toEqualWithDelta($one['upper'], 1e-9)
+            ->and($other['holes'][2]['residualSigma'])->toEqualWithDelta($one['holes'][2]['residualSigma'], 1e-9);
     });
 
     it('forgives what a shift or a small turn takes out, and nothing else', function (): void {
         $shifted = Calculators::run('fit-forecast', bracket(['holes' => array_map(fn (array $hole): array => [...$hole, 'deviation' => [2.0 - 0.001 * $hole['at'][1], -1.0 + 0.001 * $hole['at'][0]]], bracket()['holes'])]));
         $spread = Calculators::run('fit-forecast', bracket(['holes' => array_map(fn (array $hole): array => [...$hole, 'deviation' => [$hole['id'] === 'b' ? 1.0 : 0.0, 0.0]], bracket()['holes'])]));
-        expect($shifted['lower'])->toEqualWithDelta(Calculators::run('fit-forecast', bracket())['lower'], 1e-9)->and($spread['lower'])->toBeLessThan($shifted['lower'])->and($spread['holes'][1]['residual'][0])->toEqualWithDelta(1 - 0.25 - 100 ** 2 / (4 * (150 ** 2 + 100 ** 2)), 1e-9)->and($spread['worst'])->toBe('b');
+        expect($shifted['lower'])->toEqualWithDelta(Calculators::run('fit-forecast', bracket())['lower'], 1e-9)
+            ->and($spread['lower'])->toBeLessThan($shifted['lower'])
+            ->and($spread['holes'][1]['residual'][0])->toEqualWithDelta(1 - 0.25 - 100 ** 2 / (4 * (150 ** 2 + 100 ** 2)), 1e-9)
+            ->and($spread['worst'])->toBe('b');
     });
 
     it('is a chance of distance alone for two bolts', function (): void {
         $told = Calculators::run('fit-forecast', ['firstSigma' => 0.5, 'holes' => [['id' => 'a', 'at' => [0, 0], 'play' => 0.5], ['id' => 'b', 'at' => [0, 400], 'bolt' => 10, 'firstHole' => 11, 'secondHole' => 10.4]]]);
         // The distance is known to 0.5 √2 and may be off by 0.5 + 0.7: 91.0 % by the table of the normal distribution.
-        expect($told['lower'])->toEqualWithDelta(0.9103, 1e-4)->and($told['upper'])->toBe($told['lower'])->and($told['leaveUndrilled'])->toBeNull()->and($told['advice'])->toBe('match-drill');
+        expect($told['lower'])->toEqualWithDelta(0.9103, 1e-4)
+            ->and($told['upper'])->toBe($told['lower'])
+            ->and($told['leaveUndrilled'])->toBeNull()
+            ->and($told['advice'])->toBe('match-drill');
     });
 
     it('agrees with a closed form where both axes are alike', function (): void {
@@ -72,7 +80,8 @@ describe('whether bolts enter', function (): void {
         }
         $told = Calculators::run('fit-forecast', ['firstSigma' => 0.5, 'play' => 1, 'holes' => $holes]);
         $variance = 0.25 * (1 - 1 / 13);
-        expect($told['holes'][0]['residualSigma'])->toEqualWithDelta([sqrt($variance), sqrt($variance)], 1e-9)->and($told['holes'][0]['probability'])->toEqualWithDelta(1 - exp(-1 / (2 * $variance)), 1e-7);
+        expect($told['holes'][0]['residualSigma'])->toEqualWithDelta([sqrt($variance), sqrt($variance)], 1e-9)
+            ->and($told['holes'][0]['probability'])->toEqualWithDelta(1 - exp(-1 / (2 * $variance)), 1e-7);
     });
 
     it('advises by how sure it is', function (float $sigma, string $advice): void {
@@ -82,7 +91,9 @@ describe('whether bolts enter', function (): void {
     it('leaves that hole undrilled without which the others enter most surely', function (): void {
         $holes = [...bracket()['holes'], ['id' => 'tight', 'at' => [150, 100], 'play' => 0.2]];
         $told = Calculators::run('fit-forecast', bracket(['holes' => $holes]));
-        expect($told['leaveUndrilled'])->toBe('tight')->and($told['worst'])->toBe('tight')->and($told['lowerWithout'])->toEqualWithDelta(Calculators::run('fit-forecast', bracket())['lower'], 1e-12);
+        expect($told['leaveUndrilled'])->toBe('tight')
+            ->and($told['worst'])->toBe('tight')
+            ->and($told['lowerWithout'])->toEqualWithDelta(Calculators::run('fit-forecast', bracket())['lower'], 1e-12);
     });
 
     it('is refused where it cannot be said', function (array $given, string $path): void {

@@ -37,7 +37,8 @@ it('works out what its facts and a person\'s numbers say, before and after', fun
     $sheet = new GearSheet('weights', [...$after->of('weights'), 'wheels' => ['frontLeft' => 600, 'frontRight' => 600, 'rearLeft' => 750, 'rearRight' => 750]], $after->of('weights'));
     expect($sheet->worked($sheet->values)['after']['front'])->toEqualWithDelta(2700 - 2700 * 1833.333 / 3940, 0.1);
     $links = new GearSheet('rack', ['wheelbase' => 3940.0], ['wheelbase' => 3940.0]);
-    expect($links->asBefore($before->of('rack'), $after->of('rack')))->toBe(['wheelbase' => 3300.0])->and((new GearSheet('rack', ['wheelbase' => 3500.0], []))->asBefore($before->of('rack'), $after->of('rack')))->toBeNull();
+    expect($links->asBefore($before->of('rack'), $after->of('rack')))->toBe(['wheelbase' => 3300.0])
+        ->and((new GearSheet('rack', ['wheelbase' => 3500.0], []))->asBefore($before->of('rack'), $after->of('rack')))->toBeNull();
 });
 
 it('goes stale where the plan says something else, and not where a person did', function () {

@@ -15,12 +15,16 @@ describe('a splice', function () {
 
     it('shares the whole moment among what crosses', function () use ($given, $plate) {
         $joint = Calculators::run('splice', [...$given, 'buttEfficiency' => 0.6, 'parts' => [$plate()]])['joint'];
-        expect(array_sum(array_column($joint['parts'], 'momentShare')))->toEqualWithDelta(1.0, 1e-9)->and(array_column($joint['parts'], 'id'))->toBe(['plate', 'butt'])->and($joint['parts'][1]['developedShare'])->toBe(0.6);
+        expect(array_sum(array_column($joint['parts'], 'momentShare')))->toEqualWithDelta(1.0, 1e-9)
+            ->and(array_column($joint['parts'], 'id'))->toBe(['plate', 'butt'])
+            ->and($joint['parts'][1]['developedShare'])->toBe(0.6);
     });
 
     it('is as strong as the rail with a butt that counts whole, and nothing else', function () use ($given) {
         $result = Calculators::run('splice', [...$given, 'buttEfficiency' => 1]);
-        expect($result['joint']['ratioToRail'])->toEqualWithDelta(1.0, 1e-12)->and($result['massAdded'])->toEqual(0)->and($result['governing']['part'])->toBe('butt');
+        expect($result['joint']['ratioToRail'])->toEqualWithDelta(1.0, 1e-12)
+            ->and($result['massAdded'])->toEqual(0)
+            ->and($result['governing']['part'])->toBe('butt');
     });
 
     it('tells a fastening that is not enough, instead of mending it silently', function () use ($given, $plate) {
@@ -37,12 +41,15 @@ describe('a splice', function () {
         $turned = [...$sided, 'front' => $sided['rear'], 'rear' => $sided['front']];
         $there = Calculators::run('splice', [...$given, 'parts' => [$sided]]);
         $back = Calculators::run('splice', [...$given, 'shear' => -6000, 'parts' => [$turned]]);
-        expect($back['governing']['utilisation'])->toEqualWithDelta($there['governing']['utilisation'], 1e-9)->and($back['development'][1]['utilisation'])->toEqualWithDelta($there['development'][0]['utilisation'], 1e-9);
+        expect($back['governing']['utilisation'])->toEqualWithDelta($there['governing']['utilisation'], 1e-9)
+            ->and($back['development'][1]['utilisation'])->toEqualWithDelta($there['development'][0]['utilisation'], 1e-9);
     });
 
     it('counts the holes where a plate ends, and no others', function () use ($given, $rail, $plate) {
         $ends = fn (float $x): array => Calculators::run('splice', [...$given, 'rail' => [...$rail, 'holes' => [['x' => $x, 'z' => 97, 'diameter' => 14, 'thickness' => 6, 'face' => 'flange']]], 'parts' => [$plate()]])['railAtPlateEnds'];
-        expect($ends(314)[1]['inertiaLoss'])->toEqualWithDelta(0.0735, 1e-4)->and($ends(314)[0]['inertiaLoss'])->toEqual(0)->and($ends(315)[1]['inertiaLoss'])->toEqual(0);
+        expect($ends(314)[1]['inertiaLoss'])->toEqualWithDelta(0.0735, 1e-4)
+            ->and($ends(314)[0]['inertiaLoss'])->toEqual(0)
+            ->and($ends(315)[1]['inertiaLoss'])->toEqual(0);
     });
 
     it('judges flange plates by number as by place, and an insert alone', function () use ($given) {
@@ -155,7 +162,8 @@ describe('the loose half', function () {
 
     it('stands right when it is read so', function () use ($front, $rear, $places, $read) {
         $result = Calculators::run('spread', ['front' => $front, 'rear' => $rear, 'readings' => $read($places)]);
-        expect(max(array_map(abs(...), [...$result['shift'], ...array_values($result['turn'])])))->toBeLessThan(1e-6)->and($result['redundancy'])->toBe(2);
+        expect(max(array_map(abs(...), [...$result['shift'], ...array_values($result['turn'])])))->toBeLessThan(1e-6)
+            ->and($result['redundancy'])->toBe(2);
     });
 
     it('comes back to its plan by the moves it names', function () use ($front, $rear, $places, $read) {
@@ -167,7 +175,8 @@ describe('the loose half', function () {
         }
         $result = Calculators::run('spread', ['front' => $front, 'rear' => $rear, 'readings' => $read($moved)]);
         [$turn, $heights, $sideways, $gap] = $result['moves'];
-        expect($result['turn']['yaw'])->toEqualWithDelta(1.5, 1e-6)->and($turn['angle'])->toEqualWithDelta(-1.5, 1e-6);
+        expect($result['turn']['yaw'])->toEqualWithDelta(1.5, 1e-6)
+            ->and($turn['angle'])->toEqualWithDelta(-1.5, 1e-6);
         foreach ($result['places'] as $i => $now) {
             expect([$now['at'][0] + $turn['corners'][$i]['change'][0] + $gap['amount'], $now['at'][1] + $turn['corners'][$i]['change'][1] + $sideways['amount'], $now['at'][2] + $heights['corners'][$i]['change']])
                 ->toEqualWithDelta(array_map(floatval(...), $places[$now['id']]), 1e-6);

@@ -43,7 +43,8 @@ describe('the frame as a beam', function () {
     it('holds with a moving mass what it holds with that mass standing still', function () use ($truck) {
         $moving = Calculators::run('beam', [...$truck, 'moving' => ['mass' => 1500, 'from' => 1600, 'to' => 4900, 'steps' => 3]])['envelope'];
         $there = Calculators::run('beam', [...$truck, 'masses' => [...$truck['masses'], ['station' => 4900, 'mass' => 1500]]]);
-        expect($moving['reactions'][1]['greatest'])->toEqualWithDelta($there['reactions'][1]['force'], 1e-6)->and($moving['stations'][1]['least'])->toBeLessThanOrEqual($there['stations'][1]['moment'] + 1e-9);
+        expect($moving['reactions'][1]['greatest'])->toEqualWithDelta($there['reactions'][1]['force'], 1e-6)
+            ->and($moving['stations'][1]['least'])->toBeLessThanOrEqual($there['stations'][1]['moment'] + 1e-9);
     });
 
     it('refuses', function (array $change, string $says) use ($truck) {
@@ -62,7 +63,8 @@ describe('half a frame on posts', function () {
     it('tips with just the mass that it says', function () use ($half) {
         $mass = Calculators::run('posts', [...$half, 'ends' => [-600, 2600]])['tippingMass'];
         $just = fn (float $more): array => Calculators::run('posts', [...$half, 'ends' => [-600, 2600], 'personMass' => $mass[1] + $more])['cases'][2];
-        expect($just(-0.001)['tips'])->toBeFalse()->and($just(0.001))->toMatchArray(['tips' => true, 'tipsAbout' => 's2']);
+        expect($just(-0.001)['tips'])->toBeFalse()
+            ->and($just(0.001))->toMatchArray(['tips' => true, 'tipsAbout' => 's2']);
     });
 
     it('counts an end between the stations as one that tips nothing, and an empty half that tips as tipped', function () use ($half) {
@@ -72,7 +74,9 @@ describe('half a frame on posts', function () {
 
     it('lets a short post yield and a long one buckle, box or tube', function (array $section) use ($half) {
         $post = fn (float $height): array => Calculators::run('posts', [...$half, 'posts' => ['section' => $section, 'height' => $height]])['posts'];
-        expect($post(150)['governs'])->toBe('yield')->and($post(1500)['governs'])->toBe('buckling')->and($post(1500)['critical'])->toEqualWithDelta($post(750)['critical'] / 4, 1e-6);
+        expect($post(150)['governs'])->toBe('yield')
+            ->and($post(1500)['governs'])->toBe('buckling')
+            ->and($post(1500)['critical'])->toEqualWithDelta($post(750)['critical'] / 4, 1e-6);
     })->with([[['kind' => 'box', 'width' => 40, 'depth' => 40, 'wall' => 3]], [['kind' => 'tube', 'diameter' => 48, 'wall' => 3]]]);
 
     it('takes a solid bar for a post', function () use ($half) {

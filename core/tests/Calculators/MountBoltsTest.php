@@ -32,11 +32,13 @@ describe('the bolts of a mount', function () {
     it('turn under a load behind their middle', function () use ($bolts) {
         $told = $bolts(['columns' => 2, 'rows' => 1, 'along' => 100, 'behind' => 150, 'outside' => 0]);
         $force = 500 * 9.80665 * 2;
-        expect($told->worstShear)->toEqualWithDelta($force / 2 + $force * 150 / 100, 1e-6)->and($told->worstPull)->toBe(0.0);
+        expect($told->worstShear)->toEqualWithDelta($force / 2 + $force * 150 / 100, 1e-6)
+            ->and($told->worstPull)->toBe(0.0);
     });
 
     it('of a better grade are used less', function () use ($bolts) {
-        expect($bolts(['grade' => '10.9'])->used)->toBeLessThan($bolts(['grade' => '8.8'])->used)->and($bolts(['grade' => '8.8'])->used)->toBeLessThan($bolts(['grade' => '4.6'])->used);
+        expect($bolts(['grade' => '10.9'])->used)->toBeLessThan($bolts(['grade' => '8.8'])->used)
+            ->and($bolts(['grade' => '8.8'])->used)->toBeLessThan($bolts(['grade' => '4.6'])->used);
     });
 
     it('carry their share of what is spread along, half on each side, where no mass is given', function (string $name, float $kg) {
@@ -67,7 +69,9 @@ describe('a body that is cut with its frame', function () {
 
     it('meets its frame again where it is cut between the same mounts', function () use ($cut) {
         $told = $cut(['at' => 2500], [new Stretch('op1', 2200, 640)]);
-        expect(array_column($told->mounts, 'meets'))->toBe([true, true, true, true, true])->and($told->between)->toBe([2000.0, 3000.0])->and($told->by)->toBe(640.0);
+        expect(array_column($told->mounts, 'meets'))->toBe([true, true, true, true, true])
+            ->and($told->between)->toBe([2000.0, 3000.0])
+            ->and($told->by)->toBe(640.0);
     });
 
     it('cut elsewhere leaves the mounts between both cuts standing off', function (float $at, array $off) use ($cut) {

@@ -34,7 +34,9 @@ it('spaces mounts on the frame as it will be, clear of what stands there and of 
     $plan = mountedTruck([new Stretch('op1', 1800, 640)]);
     $mounts = mountsOn($plan, ['from' => 900, 'to' => 5600, 'maxPitch' => 950]);
     $joints = $plan->shifts->joints();
-    expect($joints)->toHaveCount(2)->and($mounts['added'])->toBeGreaterThanOrEqual(4)->and(array_sum(array_column($mounts['mounts'], 'share')))->toEqualWithDelta(1.0, 1e-9);
+    expect($joints)->toHaveCount(2)
+        ->and($mounts['added'])->toBeGreaterThanOrEqual(4)
+        ->and(array_sum(array_column($mounts['mounts'], 'share')))->toEqualWithDelta(1.0, 1e-9);
     foreach ($mounts['mounts'] as $i => $mount) {
         if ($i > 0) {
             expect($mount['station'] - $mounts['mounts'][$i - 1]['station'])->toBeLessThanOrEqual(950.0 + 1e-9);
@@ -50,7 +52,9 @@ it('spaces mounts on the frame as it will be, clear of what stands there and of 
 
 it('begins and ends at the mounts that are entered, and has no answer without two', function () {
     $plan = mountedTruck([]);
-    expect(mountsOn($plan, []))->toBeNull()->and(mountsOn($plan, ['from' => 2000, 'to' => 1000]))->toBeNull()->and(mountsOn($plan, ['from' => 900, 'to' => 1900])['mounts'][0]['station'])->toBe(900.0);
+    expect(mountsOn($plan, []))->toBeNull()
+        ->and(mountsOn($plan, ['from' => 2000, 'to' => 1000]))->toBeNull()
+        ->and(mountsOn($plan, ['from' => 900, 'to' => 1900])['mounts'][0]['station'])->toBe(900.0);
 });
 
 it('shims each mount to the line of the outer ones over the charted rail', function () {
@@ -63,7 +67,8 @@ it('fits brackets between what stands on the frame as it will be', function () {
     $given = (new FieldReader)->read(MountFields::brackets(), ['brackets' => [['id' => 'A', 'station' => 1100, 'foot' => 80], ['id' => 'B', 'station' => 2000, 'foot' => 80]], 'maxShift' => 0]);
     $result = Calculators::run('bracket-fit', MountFields::forBrackets($plan->chassis, $plan->shifts->joints(), $given));
     // A stands on the gearbox crossmember, 1060 to 1140: with 10 clear and half a foot it has to go 90 away, and may go 60.
-    expect($result['brackets'][0]['placed'])->toBeFalse()->and($result['brackets'][1])->toMatchArray(['placed' => true, 'move' => 0.0]);
+    expect($result['brackets'][0]['placed'])->toBeFalse()
+        ->and($result['brackets'][1])->toMatchArray(['placed' => true, 'move' => 0.0]);
 });
 
 it('knows the joints of every kind of cut', function (Operation $operation, array $joints) {

@@ -63,7 +63,9 @@ it('finds tapes that agree, and names the one that does not', function () use ($
     $good = Calculators::run('hole-pattern', [...$plate, 'tapes' => [...$plate['tapes'], ['from' => 'C', 'to' => 'D', 'length' => 120.3]]]);
     $bad = Calculators::run('hole-pattern', [...$plate, 'tapes' => [...$plate['tapes'], ['from' => 'C', 'to' => 'D', 'length' => 130.0]]]);
 
-    expect($good['state'])->toBe('in')->and($bad['state'])->toBe('out')->and($bad['say']->in(LengthUnit::Millimetre))->toContain('contradict');
+    expect($good['state'])->toBe('in')
+        ->and($bad['state'])->toBe('out')
+        ->and($bad['say']->in(LengthUnit::Millimetre))->toContain('contradict');
 });
 
 it('finds the same pattern whatever side it is turned to, mirrored where the sides are', function (): void {
@@ -83,7 +85,8 @@ it('finds the same pattern whatever side it is turned to, mirrored where the sid
         }
         $told = Calculators::run('hole-pattern', ['holes' => array_map(fn (int $k): array => ['diameter' => 10.0, 'side' => $k < 2 || $side($k) >= 0 ? 'left' : 'right'], range(0, 4)), 'tapes' => $tapes]);
 
-        expect($told['state'])->toBe('in', "round $round")->and(max(array_map(fn (array $one): float => abs($one['off']), $told['tapes'])))->toBeLessThan(1e-6);
+        expect($told['state'])->toBe('in', "round $round")
+            ->and(max(array_map(fn (array $one): float => abs($one['off']), $told['tapes'])))->toBeLessThan(1e-6);
     }
 });
 
@@ -137,7 +140,10 @@ it('hangs a full tank on its straps and shifts its weight to the rear', function
 it('finds a filler that is too level, and a hose with a low place where fuel stands', function (float $inlet, array $dips, string $fall, string $trap): void {
     $told = Calculators::run('tank-move', ['litres' => 100.0, 'mass' => 16.0, 'straps' => 2, 'filler' => ['mouth' => 700.0, 'inlet' => $inlet, 'run' => 500.0, 'dips' => $dips], 'vent' => ['top' => 650.0, 'end' => 660.0]]);
 
-    expect($told['filler']['state'])->toBe($fall)->and($told['filler']['trap'])->toBe($trap)->and($told['vent']['state'])->toBe('out')->and($told['vent']['above'])->toBe(10.0);
+    expect($told['filler']['state'])->toBe($fall)
+        ->and($told['filler']['trap'])->toBe($trap)
+        ->and($told['vent']['state'])->toBe('out')
+        ->and($told['vent']['above'])->toBe(10.0);
 })->with(['falls' => [600.0, [650.0], 'in', 'in'], 'level' => [650.0, [660.0], 'out', 'in'], 'a sag' => [600.0, [580.0], 'in', 'out']]);
 
 $bar = ['bar' => [0.0, 400.0], 'arm' => [250.0, 400.0], 'axle' => [250.0, 280.0]];

@@ -75,7 +75,8 @@ describe('a plate set back', function (): void {
                 // A part too small for the second step leaves nothing.
             }
         }
-        expect($area)->toEqualWithDelta($once['area'], 1e-3)->and($perimeter)->toEqualWithDelta($once['perimeter'], 1e-3);
+        expect($area)->toEqualWithDelta($once['area'], 1e-3)
+            ->and($perimeter)->toEqualWithDelta($once['perimeter'], 1e-3);
     })->with(range(1, 8));
 
     it('is the same however it is turned, mirrored or started', function (array $contour): void {
@@ -88,13 +89,17 @@ describe('a plate set back', function (): void {
 
     it('outward is round at every corner that opens', function (): void {
         $told = Calculators::run('offset-contour', ['contour' => [[0, 0], [100, 0], [100, 50], [0, 50]], 'offset' => 10, 'side' => 'out']);
-        expect($told['area'])->toEqualWithDelta(100 * 50 + 10 * 300 + M_PI * 100, 1e-6)->and($told['perimeter'])->toEqualWithDelta(300 + 20 * M_PI, 1e-6)->and($told['loops'][0]['vertices'])->toHaveCount(8);
+        expect($told['area'])->toEqualWithDelta(100 * 50 + 10 * 300 + M_PI * 100, 1e-6)
+            ->and($told['perimeter'])->toEqualWithDelta(300 + 20 * M_PI, 1e-6)
+            ->and($told['loops'][0]['vertices'])->toHaveCount(8);
     });
 
     it('outward closes a gap and leaves a hole behind it', function (): void {
         $ring = [[0, 0], [200, 0], [200, 200], [105, 200], [105, 160], [160, 160], [160, 40], [40, 40], [40, 160], [95, 160], [95, 200], [0, 200]];
         $told = Calculators::run('offset-contour', ['contour' => $ring, 'offset' => 10, 'side' => 'out']);
-        expect($told['parts'])->toBe(1)->and($told['loops'])->toHaveCount(2)->and($told['loops'][1]['area'])->toBeLessThan(0.0)->toEqualWithDelta(-10000, 20.0);
+        expect($told['parts'])->toBe(1)
+            ->and($told['loops'])->toHaveCount(2)
+            ->and($told['loops'][1]['area'])->toBeLessThan(0.0)->toEqualWithDelta(-10000, 20.0);
     });
 
     it('falls apart where a neck is narrower than both lands', function (): void {
@@ -113,7 +118,8 @@ describe('a plate set back', function (): void {
 
     it('finds the centre of a half disc, and weighs it', function (): void {
         $told = Calculators::run('offset-contour', ['contour' => [[-50, 0], [50, 0, 0.41421356237309503], [0, 50, 0.41421356237309503]], 'offset' => 0, 'thickness' => 10]);
-        expect($told['centroid'])->toEqualWithDelta([0.0, 4 * 50 / (3 * M_PI)], 1e-6)->and($told['mass'])->toEqualWithDelta(M_PI * 1250 * 10 * 7850e-9, 1e-9);
+        expect($told['centroid'])->toEqualWithDelta([0.0, 4 * 50 / (3 * M_PI)], 1e-6)
+            ->and($told['mass'])->toEqualWithDelta(M_PI * 1250 * 10 * 7850e-9, 1e-9);
     });
 
     it('keeps an arc an arc where the page is in inches', function (): void {
@@ -126,12 +132,17 @@ describe('windows and slots', function (): void {
     it('leave the metal that lies between them and the edge, and between each other', function (): void {
         $plate = ['contour' => [[0, 0], [600, 0], [600, 200], [0, 200]], 'offset' => 0, 'windows' => [['at' => [150, 90], 'length' => 100, 'height' => 60, 'radius' => 20], ['at' => [300, 90], 'length' => 140, 'height' => 60, 'radius' => 30]]];
         [$one, $other] = Calculators::run('offset-contour', $plate)['windows'];
-        expect($one['ligament'])->toEqualWithDelta(30.0, 1e-9)->and($one['ok'])->toBeFalse()->and($other['upper'])->toEqualWithDelta(80.0, 1e-9)->and($other['lower'])->toEqualWithDelta(60.0, 1e-9)->and($other['shearStress'])->toBeNull();
+        expect($one['ligament'])->toEqualWithDelta(30.0, 1e-9)
+            ->and($one['ok'])->toBeFalse()
+            ->and($other['upper'])->toEqualWithDelta(80.0, 1e-9)
+            ->and($other['lower'])->toEqualWithDelta(60.0, 1e-9)
+            ->and($other['shearStress'])->toBeNull();
     });
 
     it('bear more where the window is long, by its length, and as shear alone not', function (): void {
         $stress = fn (float $length): array => Calculators::run('offset-contour', ['contour' => [[0, 0], [700, 0], [700, 160], [0, 160]], 'offset' => 0, 'thickness' => 6, 'shear' => 12000, 'windows' => [['at' => [350, 80], 'length' => $length, 'height' => 60]]])['windows'][0];
-        expect($stress(320)['bendingStress'])->toEqualWithDelta(2 * $stress(160)['bendingStress'], 1e-9)->and($stress(320)['shearStress'])->toEqualWithDelta($stress(160)['shearStress'], 1e-9);
+        expect($stress(320)['bendingStress'])->toEqualWithDelta(2 * $stress(160)['bendingStress'], 1e-9)
+            ->and($stress(320)['shearStress'])->toEqualWithDelta($stress(160)['shearStress'], 1e-9);
     });
 
     it('shear at the edge is what cutting a whole plate into strips says', function (): void {
@@ -142,7 +153,10 @@ describe('windows and slots', function (): void {
 
     it('lie across the plate with a bridge at each end, askew too', function (): void {
         $slot = Calculators::run('offset-contour', ['contour' => [[0, 0], [400, 0], [400, 120], [0, 120]], 'offset' => 0, 'thickness' => 5, 'bendLines' => [['from' => [100, 0], 'to' => [190, 120]]]])['slots'][0];
-        expect($slot['length'])->toEqualWithDelta(130.0, 1e-9)->and($slot['width'])->toBe(10.0)->and($slot['from'])->toEqualWithDelta([106.0, 8.0], 1e-9)->and($slot['momentShare'])->toEqualWithDelta(20 / 150, 1e-9);
+        expect($slot['length'])->toEqualWithDelta(130.0, 1e-9)
+            ->and($slot['width'])->toBe(10.0)
+            ->and($slot['from'])->toEqualWithDelta([106.0, 8.0], 1e-9)
+            ->and($slot['momentShare'])->toEqualWithDelta(20 / 150, 1e-9);
     });
 
     it('are refused where they make no sense', function (array $given, string $path): void {

@@ -10,12 +10,16 @@ describe('the order of work', function (): void {
 
     it('goes by need, by zone and by kind, each with its reason', function () use ($step): void {
         $told = Calculators::run('order', ['steps' => [$step('plate', ['kind' => 'close', 'closes' => ['cavity']]), $step('loom', ['inside' => ['cavity']]), $step('wax', ['kind' => 'coat', 'joint' => 'left', 'needs' => ['seam']]), $step('seam', ['kind' => 'weld', 'joint' => 'left'])]]);
-        expect($told['order'])->toBe(['loom', 'seam', 'plate', 'wax'])->and($told['possible'])->toBe(['loom', 'seam'])->and($told['blocked'])->toBe([['id' => 'plate', 'by' => ['loom']], ['id' => 'wax', 'by' => ['seam']]])->and($told['minutes'])->toBe(40.0);
+        expect($told['order'])->toBe(['loom', 'seam', 'plate', 'wax'])
+            ->and($told['possible'])->toBe(['loom', 'seam'])
+            ->and($told['blocked'])->toBe([['id' => 'plate', 'by' => ['loom']], ['id' => 'wax', 'by' => ['seam']]])
+            ->and($told['minutes'])->toBe(40.0);
     });
 
     it('keeps to rules of kind within a joint, and can do without them', function () use ($step): void {
         $steps = [$step('tack', ['kind' => 'tack', 'joint' => 'left']), $step('cut', ['kind' => 'cut', 'joint' => 'left']), $step('other cut', ['kind' => 'cut', 'joint' => 'right']), $step('cut nowhere', ['kind' => 'cut'])];
-        expect(Calculators::run('order', ['steps' => $steps])['blocked'])->toBe([['id' => 'tack', 'by' => ['cut']]])->and(Calculators::run('order', ['steps' => $steps, 'standardRules' => false])['blocked'])->toBe([]);
+        expect(Calculators::run('order', ['steps' => $steps])['blocked'])->toBe([['id' => 'tack', 'by' => ['cut']]])
+            ->and(Calculators::run('order', ['steps' => $steps, 'standardRules' => false])['blocked'])->toBe([]);
     });
 
     it('never puts a step before what it needs, whatever the list', function (int $seed): void {
@@ -39,13 +43,15 @@ describe('the order of work', function (): void {
         $longest = function (array $one) use (&$longest, $after): float {
             return $one['minutes'] + max([0.0, ...array_map($longest, array_values($after($one['id'])))]);
         };
-        expect($told['criticalPath']['minutes'])->toEqualWithDelta(max(array_map($longest, $steps)), 1e-9)->and($told['order'])->toHaveCount(25);
+        expect($told['criticalPath']['minutes'])->toEqualWithDelta(max(array_map($longest, $steps)), 1e-9)
+            ->and($told['order'])->toHaveCount(25);
     })->with([1, 2, 3]);
 
     it('says which steps stand in each other’s way, by the shortest ring, done or not', function () use ($step): void {
         $steps = [$step('a', ['needs' => ['d']]), $step('b', ['needs' => ['a', 'c']]), $step('c', ['needs' => ['b']]), $step('d', ['needs' => ['b']])];
         $told = Calculators::run('order', ['steps' => $steps, 'done' => ['c']]);
-        expect($told['conflict'])->toBe(['steps' => ['b', 'c'], 'reasons' => ['“b” comes before “c”: “c” needs it.', '“c” comes before “b”: “b” needs it.']])->and($told['order'])->toBeNull();
+        expect($told['conflict'])->toBe(['steps' => ['b', 'c'], 'reasons' => ['“b” comes before “c”: “c” needs it.', '“c” comes before “b”: “b” needs it.']])
+            ->and($told['order'])->toBeNull();
     });
 
     it('lists what was done too early, and ends with nothing left', function () use ($step): void {
@@ -72,12 +78,16 @@ describe('the duty of a machine', function (): void {
 
     it('falls by the square below the lowest rating until it never rests', function (): void {
         $at = fn (float $current): array => Calculators::run('duty', ['ratings' => [['current' => 200, 'duty' => 36]], 'current' => $current]);
-        expect($at(150)['duty'])->toEqualWithDelta(64.0, 1e-9)->and($at(120)['duty'])->toEqualWithDelta(100.0, 1e-9)->and($at(90)['duty'])->toBe(100.0)->and($at(90)['continuousCurrent'])->toEqualWithDelta(120.0, 1e-9);
+        expect($at(150)['duty'])->toEqualWithDelta(64.0, 1e-9)
+            ->and($at(120)['duty'])->toEqualWithDelta(100.0, 1e-9)
+            ->and($at(90)['duty'])->toBe(100.0)
+            ->and($at(90)['continuousCurrent'])->toEqualWithDelta(120.0, 1e-9);
     });
 
     it('rests between the periods and not after the last', function (): void {
         $told = Calculators::run('duty', ['ratings' => [['current' => 200, 'duty' => 40]], 'current' => 200, 'arcMinutes' => 8]);
-        expect($told['windows'])->toBe(2)->and($told['elapsedMinutes'])->toEqualWithDelta(14.0, 1e-9);
+        expect($told['windows'])->toBe(2)
+            ->and($told['elapsedMinutes'])->toEqualWithDelta(14.0, 1e-9);
     });
 
     it('is refused above the plate, and from a plate that cannot be', function (array $ratings, float $current, string $path): void {
@@ -90,7 +100,10 @@ describe('the duty of a machine', function (): void {
 describe('a bolt', function (): void {
     it('oiled takes less torque for the same stretch, and dry torque stretches it too far', function (): void {
         $of = fn (string $thread): array => Calculators::run('torque', ['size' => 16, 'class' => '8.8', 'condition' => $thread]);
-        expect($of('oiled')['preload'])->toBe($of('dry')['preload'])->and($of('oiled')['torque'] / $of('dry')['torque'])->toEqualWithDelta(0.7, 1e-9)->and($of('dry')['proofShareIfOiled'])->toEqualWithDelta(0.75 / 0.7, 1e-9)->and($of('oiled')['proofShareIfOiled'])->toBe(0.75);
+        expect($of('oiled')['preload'])->toBe($of('dry')['preload'])
+            ->and($of('oiled')['torque'] / $of('dry')['torque'])->toEqualWithDelta(0.7, 1e-9)
+            ->and($of('dry')['proofShareIfOiled'])->toEqualWithDelta(0.75 / 0.7, 1e-9)
+            ->and($of('oiled')['proofShareIfOiled'])->toBe(0.75);
     });
 
     it('of class 8.8 has more proof above M16', function (): void {
@@ -99,12 +112,14 @@ describe('a bolt', function (): void {
 
             return $told['proofLoad'] / $told['stressArea'];
         };
-        expect($stress(16))->toEqualWithDelta(580.0, 1e-9)->and($stress(18))->toEqualWithDelta(600.0, 1e-9);
+        expect($stress(16))->toEqualWithDelta(580.0, 1e-9)
+            ->and($stress(18))->toEqualWithDelta(600.0, 1e-9);
     });
 
     it('is as long as what it grips, its washers, its nut and two threads, rounded up to stock', function (): void {
         $told = Calculators::run('torque', ['size' => 12, 'class' => '10.9', 'condition' => 'dry', 'grip' => [8, 6, 10]]);
-        expect($told['neededLength'])->toEqualWithDelta(24 + 2 * 2.5 + 10.8 + 3.5, 1e-9)->and($told['boltLength'])->toBe(45.0);
+        expect($told['neededLength'])->toEqualWithDelta(24 + 2 * 2.5 + 10.8 + 3.5, 1e-9)
+            ->and($told['boltLength'])->toBe(45.0);
     });
 
     it('is refused where it does not exist', function (array $change, string $path): void {
@@ -117,17 +132,24 @@ describe('preheat', function (): void {
 
     it('rises with carbon, thickness and hydrogen and falls with heat', function () use ($steel): void {
         $at = fn (array $change): float => Calculators::run('preheat', [...$steel, ...$change])['calculated'];
-        expect($at(['thicknesses' => [40, 20]]))->toBeGreaterThan($at([]))->and($at(['hydrogen' => 10]))->toBeGreaterThan($at([]))->and($at(['heatInput' => 2.0]))->toBeLessThan($at([]))->and($at(['composition' => [...$steel['composition'], 'C' => 0.25]]))->toBeGreaterThan($at([]));
+        expect($at(['thicknesses' => [40, 20]]))->toBeGreaterThan($at([]))
+            ->and($at(['hydrogen' => 10]))->toBeGreaterThan($at([]))
+            ->and($at(['heatInput' => 2.0]))->toBeLessThan($at([]))
+            ->and($at(['composition' => [...$steel['composition'], 'C' => 0.25]]))->toBeGreaterThan($at([]));
     });
 
     it('is the worked case of the standard’s formula', function () use ($steel): void {
         // CET = 0.2 + (1.4 + 0.2)/10 + 0.4/20 = 0.38
         $told = Calculators::run('preheat', $steel);
-        expect($told['cet'])->toEqualWithDelta(0.38, 1e-12)->and($told['calculated'])->toEqualWithDelta(697 * 0.38 + 160 * tanh(20 / 35) + 62 * 5 ** 0.35 + (53 * 0.38 - 32) - 328, 1e-9)->and($told['inRange'])->toBeTrue();
+        expect($told['cet'])->toEqualWithDelta(0.38, 1e-12)
+            ->and($told['calculated'])->toEqualWithDelta(697 * 0.38 + 160 * tanh(20 / 35) + 62 * 5 ** 0.35 + (53 * 0.38 - 32) - 328, 1e-9)
+            ->and($told['inRange'])->toBeTrue();
     });
 
     it('is not asked of thin mild steel, nor where the shop is warmer than it', function () use ($steel): void {
-        expect(Calculators::run('preheat', ['composition' => ['C' => 0.18, 'Mn' => 1.2], 'thicknesses' => [8, 8], 'heatInput' => 0.8])['required'])->toBeFalse()->and(Calculators::run('preheat', $steel)['required'])->toBeTrue()->and(Calculators::run('preheat', [...$steel, 'ambient' => 100, 'heatInput' => 4])['temperature'])->toBeNull();
+        expect(Calculators::run('preheat', ['composition' => ['C' => 0.18, 'Mn' => 1.2], 'thicknesses' => [8, 8], 'heatInput' => 0.8])['required'])->toBeFalse()
+            ->and(Calculators::run('preheat', $steel)['required'])->toBeTrue()
+            ->and(Calculators::run('preheat', [...$steel, 'ambient' => 100, 'heatInput' => 4])['temperature'])->toBeNull();
     });
 
     it('is refused without carbon or with too much heat', function (array $change, string $path) use ($steel): void {
@@ -165,31 +187,42 @@ describe('a hold point', function (): void {
 describe('the shrinkage book', function (): void {
     it('with no case is the estimate, and with many is what was seen', function (): void {
         $of = fn (array $cases): array => Calculators::run('shrinkage-book', ['prior' => ['mean' => 0.6, 'sigma' => 0.4], 'observations' => $cases]);
-        expect($of([])['mean'])->toBe(0.6)->and($of([])['sigma'])->toEqualWithDelta(0.4, 1e-12)->and($of([])['sampleMean'])->toBeNull()->and($of(array_fill(0, 500, ['value' => 1.2]))['mean'])->toEqualWithDelta(1.2, 0.002)->and($of(array_fill(0, 500, ['value' => 1.2]))['predictiveSigma'])->toEqualWithDelta(0.3, 0.001);
+        expect($of([])['mean'])->toBe(0.6)
+            ->and($of([])['sigma'])->toEqualWithDelta(0.4, 1e-12)
+            ->and($of([])['sampleMean'])->toBeNull()
+            ->and($of(array_fill(0, 500, ['value' => 1.2]))['mean'])->toEqualWithDelta(1.2, 0.002)
+            ->and($of(array_fill(0, 500, ['value' => 1.2]))['predictiveSigma'])->toEqualWithDelta(0.3, 0.001);
     });
 
     it('may be told one case after the other: what was learnt is the next estimate', function (): void {
         $first = Calculators::run('shrinkage-book', ['prior' => ['mean' => 0.6, 'sigma' => 0.4], 'observations' => [['value' => 0.9]]]);
         $then = Calculators::run('shrinkage-book', ['prior' => ['mean' => $first['mean'], 'sigma' => $first['sigma']], 'observations' => [['value' => 1.1]]]);
         $both = Calculators::run('shrinkage-book', ['prior' => ['mean' => 0.6, 'sigma' => 0.4], 'observations' => [['value' => 0.9], ['value' => 1.1]]]);
-        expect($then['mean'])->toEqualWithDelta($both['mean'], 1e-12)->and($then['sigma'])->toEqualWithDelta($both['sigma'], 1e-12);
+        expect($then['mean'])->toEqualWithDelta($both['mean'], 1e-12)
+            ->and($then['sigma'])->toEqualWithDelta($both['sigma'], 1e-12);
     });
 
     it('leaves out other kinds and what was not recorded, and doubts a wide scatter', function (): void {
         $told = Calculators::run('shrinkage-book', ['prior' => ['mean' => 0.6, 'sigma' => 0.4], 'kind' => 'butt', 'observations' => [['value' => 0.2, 'kind' => 'butt'], ['value' => 2.4, 'kind' => 'butt'], ['value' => 1.0, 'kind' => 'butt'], ['value' => 9, 'kind' => 'lap'], ['value' => 9, 'kind' => 'butt', 'recorded' => false]]]);
-        expect($told['used'])->toBe(3)->and($told['sampleMean'])->toEqualWithDelta(1.2, 1e-12)->and($told['scatterDoubtful'])->toBeTrue();
+        expect($told['used'])->toBe(3)
+            ->and($told['sampleMean'])->toEqualWithDelta(1.2, 1e-12)
+            ->and($told['scatterDoubtful'])->toBeTrue();
     });
 
     it('adds what joints have in common straight and what they have not squared', function (): void {
         $told = Calculators::run('shrinkage-book', ['prior' => ['mean' => 0.6, 'sigma' => 0.4], 'joints' => 4]);
-        expect($told['preset'])->toEqualWithDelta(2.4, 1e-12)->and($told['presetSigma'])->toEqualWithDelta(sqrt(16 * 0.16 + 4 * 0.09), 1e-12);
+        expect($told['preset'])->toEqualWithDelta(2.4, 1e-12)
+            ->and($told['presetSigma'])->toEqualWithDelta(sqrt(16 * 0.16 + 4 * 0.09), 1e-12);
     });
 });
 
 describe('filler and time', function (): void {
     it('weighs what the volume of a plug and a fillet weigh', function (): void {
         $told = Calculators::run('consumables', ['process' => 'tig', 'travelSpeed' => 100, 'welds' => [['kind' => 'plug', 'diameter' => 10, 'depth' => 6, 'count' => 4], ['kind' => 'fillet', 'leg' => 4, 'length' => 500]]]);
-        expect($told['each'][0])->toEqualWithDelta(4 * M_PI * 25 * 6 * 7850e-9, 1e-12)->and($told['each'][1])->toEqualWithDelta(8 * 1.15 * 500 * 7850e-9, 1e-12)->and($told['deposit'])->toEqualWithDelta(array_sum($told['each']), 1e-12)->and($told['filler'])->toEqualWithDelta($told['deposit'], 1e-12);
+        expect($told['each'][0])->toEqualWithDelta(4 * M_PI * 25 * 6 * 7850e-9, 1e-12)
+            ->and($told['each'][1])->toEqualWithDelta(8 * 1.15 * 500 * 7850e-9, 1e-12)
+            ->and($told['deposit'])->toEqualWithDelta(array_sum($told['each']), 1e-12)
+            ->and($told['filler'])->toEqualWithDelta($told['deposit'], 1e-12);
     });
 
     it('lays the leg that its wire, feed and travel make', function (): void {
@@ -201,7 +234,10 @@ describe('filler and time', function (): void {
 
     it('costs what filler, gas and work cost together', function (): void {
         $told = Calculators::run('consumables', ['process' => 'stick', 'travelSpeed' => 200, 'welds' => [['kind' => 'groove', 'thickness' => 6, 'gap' => 2, 'angle' => 60, 'length' => 300, 'passes' => 2]], 'rates' => ['filler' => 5, 'gas' => 9, 'labour' => 60]]);
-        expect($told['gas'])->toBe(0.0)->and($told['arcMinutes'])->toEqualWithDelta(3.0, 1e-9)->and($told['cost']['labour'])->toEqualWithDelta(15.0, 1e-9)->and($told['cost']['total'])->toEqualWithDelta($told['cost']['filler'] + 15.0, 1e-9);
+        expect($told['gas'])->toBe(0.0)
+            ->and($told['arcMinutes'])->toEqualWithDelta(3.0, 1e-9)
+            ->and($told['cost']['labour'])->toEqualWithDelta(15.0, 1e-9)
+            ->and($told['cost']['total'])->toEqualWithDelta($told['cost']['filler'] + 15.0, 1e-9);
     });
 
     it('is refused where a weld is told by what it is not', function (array $weld, string $path): void {
@@ -217,7 +253,10 @@ describe('a weld sequence', function (): void {
     it('lays every piece once, all the heat, and is better balanced than the list', function () use ($ring): void {
         $told = Calculators::run('weld-sequence', ['runs' => $ring, 'centre' => [210, 0, 0]]);
         $keys = array_map(fn (array $one): string => $one['run'].'/'.$one['piece'], $told['sequence']);
-        expect($keys)->toHaveCount(16)->and(array_unique($keys))->toHaveCount(16)->and($told['totalHeat'])->toEqualWithDelta(8 * 120 * 0.5, 1e-9)->and($told['greatestImbalance']['z'])->toBeLessThan($told['asListed']['z']);
+        expect($keys)->toHaveCount(16)
+            ->and(array_unique($keys))->toHaveCount(16)
+            ->and($told['totalHeat'])->toEqualWithDelta(8 * 120 * 0.5, 1e-9)
+            ->and($told['greatestImbalance']['z'])->toBeLessThan($told['asListed']['z']);
     });
 
     it('keeps off the piece before where it can', function () use ($ring): void {
@@ -228,7 +267,9 @@ describe('a weld sequence', function (): void {
 
     it('tacks both ends, then the middle, then what is between', function (): void {
         $tacks = Calculators::run('weld-sequence', ['seams' => [['length' => 500, 'thickness' => 5]]])['tacks'][0];
-        expect($tacks['tackLength'])->toBe(20.0)->and($tacks['count'])->toBe(5)->and($tacks['centres'])->toEqualWithDelta([10.0, 490.0, 250.0, 130.0, 370.0], 1e-9);
+        expect($tacks['tackLength'])->toBe(20.0)
+            ->and($tacks['count'])->toBe(5)
+            ->and($tacks['centres'])->toEqualWithDelta([10.0, 490.0, 250.0, 130.0, 370.0], 1e-9);
     });
 
     it('is refused of what is no run', function (array $given, string $path): void {
@@ -249,13 +290,17 @@ describe('distortion', function (): void {
     it('adds up over parts, and turns round with the side of the weld', function (): void {
         $of = fn (array $welds): array => Calculators::run('distortion', ['length' => 1000, 'inertia' => 8e6, 'longitudinal' => $welds]);
         $weld = fn (float $from, float $to, float $z = 90): array => ['area' => 20, 'z' => $z, 'from' => $from, 'to' => $to];
-        expect($of([$weld(0, 300), $weld(300, 1000)])['bow'])->toEqualWithDelta($of([$weld(0, 1000)])['bow'], 1e-12)->and($of([$weld(0, 400, -90)])['bow'])->toEqualWithDelta(-$of([$weld(600, 1000)])['bow'], 1e-12)->and($of([$weld(0, 1000), $weld(0, 1000, -90)])['bend'])->toEqualWithDelta(0.0, 1e-12);
+        expect($of([$weld(0, 300), $weld(300, 1000)])['bow'])->toEqualWithDelta($of([$weld(0, 1000)])['bow'], 1e-12)
+            ->and($of([$weld(0, 400, -90)])['bow'])->toEqualWithDelta(-$of([$weld(600, 1000)])['bow'], 1e-12)
+            ->and($of([$weld(0, 1000), $weld(0, 1000, -90)])['bend'])->toEqualWithDelta(0.0, 1e-12);
     });
 
     it('of equal welds across shortens and does not kink', function (): void {
         $weld = fn (float $z, float $area): array => ['area' => $area, 'thickness' => 6, 'z' => $z, 'length' => 100];
         $even = Calculators::run('distortion', ['transverse' => [$weld(50, 30), $weld(-50, 30)]]);
-        expect($even['lengthChange'])->toEqualWithDelta(-0.5, 1e-12)->and($even['kink'])->toEqualWithDelta(0.0, 1e-12)->and($even['bow'])->toBeNull();
+        expect($even['lengthChange'])->toEqualWithDelta(-0.5, 1e-12)
+            ->and($even['kink'])->toEqualWithDelta(0.0, 1e-12)
+            ->and($even['bow'])->toBeNull();
         expect(Calculators::run('distortion', ['transverse' => [$weld(50, 60), $weld(-50, 30)]])['kink'])->toEqualWithDelta(rad2deg(0.5 / 100), 1e-9);
     });
 
@@ -280,13 +325,16 @@ describe('between passes', function (): void {
 
     it('is as warm on the other side of the middle, and cools', function () use ($rail): void {
         $at = fn (float $now): array => array_column(Calculators::run('interpass', [...$rail, 'now' => $now, 'places' => [['at' => [60, 100]], ['at' => [-60, 200]], ['at' => [0, 150]]]])['places'], 'temperature');
-        expect($at(120)[0])->toEqualWithDelta($at(120)[1], 1e-9)->and($at(120)[2])->toBeGreaterThan($at(120)[0])->and($at(600)[2])->toBeLessThan($at(120)[2]);
+        expect($at(120)[0])->toEqualWithDelta($at(120)[1], 1e-9)
+            ->and($at(120)[2])->toBeGreaterThan($at(120)[0])
+            ->and($at(600)[2])->toBeLessThan($at(120)[2]);
     });
 
     it('says when to go on: then it is at the limit', function () use ($rail): void {
         $there = ['places' => [['id' => 'weld', 'at' => [0, 150]]]];
         $goOn = Calculators::run('interpass', [...$rail, 'now' => 10, ...$there])['places'][0]['goOn'];
-        expect($goOn)->toBeGreaterThan(10.0)->and(Calculators::run('interpass', [...$rail, 'now' => $goOn, ...$there])['places'][0]['temperature'])->toEqualWithDelta(100.0, 0.001);
+        expect($goOn)->toBeGreaterThan(10.0)
+            ->and(Calculators::run('interpass', [...$rail, 'now' => $goOn, ...$there])['places'][0]['temperature'])->toEqualWithDelta(100.0, 0.001);
     });
 
     it('finds the last hot moment that a plain scan finds, also where heat is still on its way', function (array $at, float $limit): void {
@@ -304,7 +352,9 @@ describe('between passes', function (): void {
         $there = ['places' => [['id' => 'weld', 'at' => [0, 150]]]];
         $plain = Calculators::run('interpass', [...$rail, ...$there])['places'][0]['temperature'];
         $read = fn (float $temperature): array => Calculators::run('interpass', [...$rail, ...$there, 'reading' => ['at' => [0, 150], 'time' => 120, 'temperature' => $temperature]]);
-        expect($read(20 + 1.5 * ($plain - 20))['factor'])->toEqualWithDelta(1.5, 1e-9)->and($read(90)['places'][0]['temperature'])->toEqualWithDelta(90.0, 1e-9)->and(fn () => $read(20 + 4 * ($plain - 20)))->toThrow(InvalidFields::class, 'reading.temperature');
+        expect($read(20 + 1.5 * ($plain - 20))['factor'])->toEqualWithDelta(1.5, 1e-9)
+            ->and($read(90)['places'][0]['temperature'])->toEqualWithDelta(90.0, 1e-9)
+            ->and(fn () => $read(20 + 4 * ($plain - 20)))->toThrow(InvalidFields::class, 'reading.temperature');
     });
 
     it('is refused off the strip, ahead of time, and below what is around it', function (array $change, string $path) use ($rail): void {

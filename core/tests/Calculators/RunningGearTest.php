@@ -46,11 +46,14 @@ describe('a driveline', function () {
     it('has the true angle of a joint in space, more than the side view shows', function () {
         // Gearbox falls 2°, shaft falls 6.5° and runs 1.5° to the right: 4.74°, not 4.50°.
         $train = Calculators::run('train', ['speed' => 3000, 'input' => ['fall' => 2], 'joints' => [['kind' => 'cardan'], ['kind' => 'cardan']], 'shafts' => [['fall' => 6.5, 'right' => 1.5]], 'output' => ['fall' => 2]]);
-        expect($train['joints'][0]['angle'])->toEqualWithDelta(4.74, 0.005)->and($train['angleLimit'])->toEqualWithDelta(17_301 / 3000, 0.001)->and($train['residualLimit'])->toEqualWithDelta(9476 / 3000, 0.001);
+        expect($train['joints'][0]['angle'])->toEqualWithDelta(4.74, 0.005)
+            ->and($train['angleLimit'])->toEqualWithDelta(17_301 / 3000, 0.001)
+            ->and($train['residualLimit'])->toEqualWithDelta(9476 / 3000, 0.001);
     });
 
     it('leaves nothing where gearbox and pinion are parallel and the ears in line', function () {
-        expect(levelTrain([3, 8, 3])['residual'])->toEqualWithDelta(0.0, 1e-6)->and(levelTrain([3, 8, 3])['cure']['turn'])->toEqualWithDelta(0.0, 0.01);
+        expect(levelTrain([3, 8, 3])['residual'])->toEqualWithDelta(0.0, 1e-6)
+            ->and(levelTrain([3, 8, 3])['cure']['turn'])->toEqualWithDelta(0.0, 0.01);
     });
 
     it('agrees with the exact motion of the forks to the first order', function (array $falls, array $phases) {
@@ -70,7 +73,8 @@ describe('a driveline', function () {
 
     it('is the same mirrored, and turned end to end in its mirror', function () {
         $train = fn (int $way) => Calculators::run('train', ['speed' => 2800, 'input' => ['fall' => 3, 'right' => $way * 1], 'joints' => [['kind' => 'cardan'], ['kind' => 'cardan'], ['kind' => 'cardan']], 'shafts' => [['fall' => 5, 'right' => $way * 2, 'phase' => $way * 5], ['fall' => 7, 'right' => $way * -1]], 'output' => ['fall' => 4, 'right' => $way * 1]]);
-        expect($train(-1)['residual'])->toEqualWithDelta($train(1)['residual'], 1e-9)->and($train(-1)['worst']['acceleration'])->toEqualWithDelta($train(1)['worst']['acceleration'], 1e-6);
+        expect($train(-1)['residual'])->toEqualWithDelta($train(1)['residual'], 1e-9)
+            ->and($train(-1)['worst']['acceleration'])->toEqualWithDelta($train(1)['worst']['acceleration'], 1e-6);
     });
 
     it('turns at the speed that the road says', function () {
@@ -96,7 +100,8 @@ describe('the centre bearing', function () {
     it('agrees with the train of the same layout', function () {
         $best = Calculators::run('centre-bearing', workedInput('centre-bearing-wrap', ['pinion' => ['lowest' => 0, 'highest' => 9, 'step' => 0.3, 'right' => 2]]))['best'];
         $train = Calculators::run('train', ['speed' => 3600, 'input' => ['fall' => 3], 'joints' => [['position' => [0, 0, 520]], ['position' => $best['joint']], ['position' => [3200, 0, 330]]], 'shafts' => [['phase' => 0], ['phase' => 0]], 'output' => ['fall' => $best['pinionFall'], 'right' => 2], 'wrap' => [0, 1, 2, 3]]);
-        expect(array_column($train['wrap'], 'residual'))->toEqualCanonicalizing(array_column($best['wrap'], 'residual'))->and(max(array_column($train['wrap'], 'residual')))->toEqualWithDelta($best['residual'], 1e-9);
+        expect(array_column($train['wrap'], 'residual'))->toEqualCanonicalizing(array_column($best['wrap'], 'residual'))
+            ->and(max(array_column($train['wrap'], 'residual')))->toEqualWithDelta($best['residual'], 1e-9);
     });
 });
 
@@ -121,7 +126,8 @@ describe('a shaft', function () {
 
     it('is as long as its speed allows', function () {
         $longest = Calculators::run('critical-speed', ['outer' => 88.9, 'wall' => 3, 'length' => 1500, 'speed' => 3200])['longest'];
-        expect($longest)->toEqualWithDelta(1852, 1.0)->and(Calculators::run('critical-speed', ['outer' => 88.9, 'wall' => 3, 'length' => $longest, 'speed' => 3200])['allowed'])->toEqualWithDelta(3200.0, 0.01);
+        expect($longest)->toEqualWithDelta(1852, 1.0)
+            ->and(Calculators::run('critical-speed', ['outer' => 88.9, 'wall' => 3, 'length' => $longest, 'speed' => 3200])['allowed'])->toEqualWithDelta(3200.0, 0.01);
     });
 });
 
@@ -131,20 +137,27 @@ describe('the dial', function () {
         $angles = [0, 31, 70, 120, 155, 200, 247, 290, 330];
         $values = array_map(fn ($a) => 0.3 + 0.21 * cos(deg2rad($a - 40)) + 0.05 * cos(2 * deg2rad($a - 15)), $angles);
         $station = Calculators::run('run-out', ['stations' => [['angles' => $angles, 'values' => $values]]])['stations'][0];
-        expect($station['harmonics'][0]['amplitude'])->toEqualWithDelta(0.21, 1e-9)->and($station['harmonics'][0]['at'])->toEqualWithDelta(40.0, 1e-6)->and($station['harmonics'][1]['at'])->toEqualWithDelta(15.0, 1e-6)->and($station['verdict'])->toBe('outOfLine');
+        expect($station['harmonics'][0]['amplitude'])->toEqualWithDelta(0.21, 1e-9)
+            ->and($station['harmonics'][0]['at'])->toEqualWithDelta(40.0, 1e-6)
+            ->and($station['harmonics'][1]['at'])->toEqualWithDelta(15.0, 1e-6)
+            ->and($station['verdict'])->toBe('outOfLine');
     });
 
     it('strikes one weld bead, and none where two readings are off', function () {
         $made = fn (array $bumps) => array_map(fn (int $i) => 0.2 * cos(deg2rad(36 * $i)) + ($bumps[$i] ?? 0.0), range(0, 9));
         $read = fn (array $bumps) => Calculators::run('run-out', ['stations' => [['step' => 36, 'values' => $made($bumps)]]])['stations'][0]['struck'];
-        expect($read([3 => 0.4]))->toBe(3)->and($read([]))->toBeNull()->and($read([1 => 0.4, 6 => 0.5]))->toBeNull();
+        expect($read([3 => 0.4]))->toBe(3)
+            ->and($read([]))->toBeNull()
+            ->and($read([1 => 0.4, 6 => 0.5]))->toBeNull();
     });
 
     it('says where along the shaft the kink lies, and how much has to shrink', function () {
         $round = fn (float $bend) => array_map(fn (int $i) => $bend * cos(deg2rad(45 * $i - 30)), range(0, 7));
         $told = Calculators::run('run-out', ['outer' => 76, 'stations' => [['x' => 1400, 'step' => 45, 'values' => $round(0.0)], ['x' => 0, 'step' => 45, 'values' => $round(0.0)], ['x' => 700, 'step' => 45, 'values' => $round(0.35)]]]);
         // 0.057°, convex at 30°, 0.076 over a tube of 76.
-        expect($told['kinks'][0]['angle'])->toEqualWithDelta(0.057, 5e-4)->and($told['tackFirst']['at'])->toEqualWithDelta(30.0, 1e-6)->and($told['kinks'][0]['shrink'])->toEqualWithDelta(0.076, 5e-4);
+        expect($told['kinks'][0]['angle'])->toEqualWithDelta(0.057, 5e-4)
+            ->and($told['tackFirst']['at'])->toEqualWithDelta(30.0, 1e-6)
+            ->and($told['kinks'][0]['shrink'])->toEqualWithDelta(0.076, 5e-4);
     });
 
     it('is drawn through its readings where the shape fits them, a circle where nothing stands out', function () {
@@ -154,7 +167,8 @@ describe('the dial', function () {
         foreach ($bent['readings'] as $reading) {
             expect($reading['read'])->toEqualWithDelta($out[(int) round($reading['at'])], 1e-9);
         }
-        expect($bent['traced'])->toHaveCount(72)->and(max($out) - min($out))->toEqualWithDelta($bent['outOfLine'], 2e-3);
+        expect($bent['traced'])->toHaveCount(72)
+            ->and(max($out) - min($out))->toEqualWithDelta($bent['outOfLine'], 2e-3);
         $true = Calculators::run('run-out', ['stations' => [['step' => 45, 'values' => $round(0.0)]]])['stations'][0];
         expect(max(array_column($true['traced'], 'out')))->toEqualWithDelta(0.0, 1e-9);
     });
@@ -177,7 +191,10 @@ describe('an axle on links', function () {
     it('is symmetric where its links are', function () {
         $input = workedInput('linkage-three-link', ['links' => [['id' => 'LL', 'frame' => [2540, -400, 395], 'axle' => [3280, -400, 300]], ['id' => 'LR', 'frame' => [2540, 400, 395], 'axle' => [3280, 400, 300]], ['id' => 'U', 'frame' => [2650, 0, 520], 'axle' => [3330, 0, 505]]], 'guides' => [['point' => [3300, 0, 400], 'direction' => [0, 1, 0]]], 'travel' => [['left' => 60, 'right' => -60], ['left' => -60, 'right' => 60]], 'driveline' => null]);
         $told = Calculators::run('linkage', $input);
-        expect($told['ride']['shiftPerBump'])->toEqualWithDelta(0.0, 1e-9)->and($told['ride']['steerPerBump'])->toEqualWithDelta(0.0, 1e-9)->and($told['travel'][0]['steer'])->toEqualWithDelta(-$told['travel'][1]['steer'], 1e-9)->and($told['travel'][0]['pinion'])->toEqualWithDelta($told['travel'][1]['pinion'], 1e-9);
+        expect($told['ride']['shiftPerBump'])->toEqualWithDelta(0.0, 1e-9)
+            ->and($told['ride']['steerPerBump'])->toEqualWithDelta(0.0, 1e-9)
+            ->and($told['travel'][0]['steer'])->toEqualWithDelta(-$told['travel'][1]['steer'], 1e-9)
+            ->and($told['travel'][0]['pinion'])->toEqualWithDelta($told['travel'][1]['pinion'], 1e-9);
     });
 
     it('has the slopes at ride that small travel shows', function () {
@@ -219,26 +236,31 @@ describe('an axle on links', function () {
 describe('steering', function () {
     it('kept by a rack in the middle is alike to both sides', function () {
         $steer = Calculators::run('rack', workedInput('rack-moved-back'))['before']['steering'];
-        expect($steer[0]['left'])->toEqualWithDelta(-$steer[1]['right'], 1e-9)->and($steer[0]['right'])->toEqualWithDelta(-$steer[1]['left'], 1e-9);
+        expect($steer[0]['left'])->toEqualWithDelta(-$steer[1]['right'], 1e-9)
+            ->and($steer[0]['right'])->toEqualWithDelta(-$steer[1]['left'], 1e-9);
     });
 
     it('over bumps is least at the height that is told', function () {
         $input = workedInput('rack-moved-back');
         $least = Calculators::run('rack', $input)['least'];
         $there = Calculators::run('rack', [...$input, 'move' => ['x' => 30, 'z' => $least['raise']]])['after'];
-        expect($there['worstBumpSteer'])->toEqualWithDelta($least['worst'], 1e-9)->and($there['worstBumpSteer'])->toBeLessThanOrEqual(Calculators::run('rack', $input)['after']['worstBumpSteer']);
+        expect($there['worstBumpSteer'])->toEqualWithDelta($least['worst'], 1e-9)
+            ->and($there['worstBumpSteer'])->toBeLessThanOrEqual(Calculators::run('rack', $input)['after']['worstBumpSteer']);
     });
 
     it('keeps the included angle when an arm moves, and the pivots\' line when the pivot does', function () {
         $arm = Calculators::run('steering-axis', workedInput('steering-axis-upper-arm'))['change'];
-        expect($arm['includedAngle'])->toEqualWithDelta(0.0, 1e-9)->and($arm['camber'])->toEqualWithDelta(-$arm['kpi'], 1e-9);
+        expect($arm['includedAngle'])->toEqualWithDelta(0.0, 1e-9)
+            ->and($arm['camber'])->toEqualWithDelta(-$arm['kpi'], 1e-9);
         $left = workedInput('steering-axis-upper-arm', ['side' => 'left', 'upper' => [0, -660, 400], 'lower' => [0, -700, 150], 'wheel' => ['centre' => [0, -740, 300], 'radius' => 300, 'camber' => -4], 'moves' => [['pivot' => 'upper', 'where' => 'arm', 'by' => [0, -17.5, 0]]]]);
         expect(Calculators::run('steering-axis', $left)['change']['camber'])->toEqualWithDelta($arm['camber'], 1e-9);
     });
 
     it('through two equal joints in one plane is even, and a quarter turn out least', function () {
         $feel = fn (float $phase) => Calculators::run('steering-shaft', workedInput('steering-shaft-clocked-wrong', ['phases' => [$phase]]))['now'];
-        expect($feel(0.0)['ratioMax'])->toEqualWithDelta(1.0, 1e-9)->and($feel(90.0)['ratioMin'])->toEqualWithDelta(0.835, 5e-4)->and($feel(90.0)['ratioMax'])->toEqualWithDelta(1.198, 5e-4);
+        expect($feel(0.0)['ratioMax'])->toEqualWithDelta(1.0, 1e-9)
+            ->and($feel(90.0)['ratioMin'])->toEqualWithDelta(0.835, 5e-4)
+            ->and($feel(90.0)['ratioMax'])->toEqualWithDelta(1.198, 5e-4);
     });
 
     it('turns a longer vehicle in a larger circle', function () {
@@ -259,13 +281,15 @@ describe('bars, links, springs, weights, gaps', function () {
 
     it('a drag link alike to its bar steers nothing', function () {
         $told = Calculators::run('track-bar', ['frame' => [0, -450, 430], 'axle' => [0, 450, 400], 'travel' => [80, -80], 'dragLink' => ['frame' => [200, -450, 460], 'axle' => [200, 450, 430], 'arm' => 160]]);
-        expect($told['dragLink']['worst'])->toEqualWithDelta(0.0, 1e-9)->and($told['dragLink']['least']['raise'])->toEqual(0.0);
+        expect($told['dragLink']['worst'])->toEqualWithDelta(0.0, 1e-9)
+            ->and($told['dragLink']['least']['raise'])->toEqual(0.0);
     });
 
     it('a link with two right-hand threads does not adjust', function () {
         $input = workedInput('link-cut-left-and-right');
         $input['ends'][1]['thread']['hand'] = 'right';
-        expect(Calculators::run('link-cut', $input)['turns'])->toBeNull()->and(Calculators::run('link-cut', $input)['perTurn'])->toEqualWithDelta(0.0, 1e-12);
+        expect(Calculators::run('link-cut', $input)['turns'])->toBeNull()
+            ->and(Calculators::run('link-cut', $input)['perTurn'])->toEqualWithDelta(0.0, 1e-12);
     });
 
     it('a half-shaft steered on the left mirrors the right', function () {
@@ -275,7 +299,9 @@ describe('bars, links, springs, weights, gaps', function () {
 
     it('masses added and taken away again leave what was', function () {
         $told = Calculators::run('weights', workedInput('weights-lifted', ['changes' => [['mass' => 120, 'at' => [3100, 50, 900]], ['mass' => -120, 'at' => [3100, 50, 900]]]]));
-        expect($told['after']['cg'][0])->toEqualWithDelta($told['before']['cg'][0], 1e-9)->and($told['after']['cg'][2])->toEqualWithDelta($told['before']['cg'][2], 1e-9)->and($told['brakeShift'])->toEqualWithDelta(0.0, 1e-9);
+        expect($told['after']['cg'][0])->toEqualWithDelta($told['before']['cg'][0], 1e-9)
+            ->and($told['after']['cg'][2])->toEqualWithDelta($told['before']['cg'][2], 1e-9)
+            ->and($told['brakeShift'])->toEqualWithDelta(0.0, 1e-9);
     });
 
     it('a gap is the least of all that a fine net of points shows', function () {
@@ -290,12 +316,15 @@ describe('bars, links, springs, weights, gaps', function () {
                     $brute = min($brute, sqrt(array_sum(array_map(fn ($p, $q, $r, $s) => ($p + ($q - $p) * $i / 60 - $r - ($s - $r) * $k / 60) ** 2, $a, $b, $c, $d))));
                 }
             }
-            expect($least)->toBeLessThanOrEqual($brute - 12 + 1e-9)->and($least)->toBeGreaterThan($brute - 12 - 15.0);
+            expect($least)->toBeLessThanOrEqual($brute - 12 + 1e-9)
+                ->and($least)->toBeGreaterThan($brute - 12 - 15.0);
         }
     });
 
     it('a sloped axle is unsure exactly where two sigmas straddle the limit', function () {
         $state = fn (float $off, float $sigma) => Calculators::run('axle-square', ['left' => ['x' => 0, 'y' => -750, 'sigma' => [$sigma, 0]], 'right' => ['x' => $off, 'y' => 750, 'sigma' => [$sigma, 0]]])['thrust']['state'];
-        expect($state(1.0, 0.1))->toBe('in')->and($state(2.6, 0.5))->toBe('unsure')->and($state(6.0, 0.5))->toBe('out');
+        expect($state(1.0, 0.1))->toBe('in')
+            ->and($state(2.6, 0.5))->toBe('unsure')
+            ->and($state(6.0, 0.5))->toBe('out');
     });
 });

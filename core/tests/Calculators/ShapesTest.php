@@ -53,7 +53,8 @@ describe('a cut on a slope', function () {
 
     it('takes a measured rise before the slopes', function () {
         $band = Calculators::run('slope', ['operation' => 'shorten', 'amount' => 500, 'slope' => 0, 'bandRise' => 300]);
-        expect($band['levelLength'])->toEqualWithDelta(400.0, 1e-9)->and($band['mismatch']['right']['z'])->toEqualWithDelta(300.0, 1e-9);
+        expect($band['levelLength'])->toEqualWithDelta(400.0, 1e-9)
+            ->and($band['mismatch']['right']['z'])->toEqualWithDelta(300.0, 1e-9);
     });
 
     it('refuses', function (array $given, string $says) {

@@ -8,12 +8,15 @@ use Geodex\Core\Fields\InvalidFields;
 describe('a mitre', function (): void {
     it('of two equal tubes is half the angle, and both templates are alike', function (float $turn): void {
         $told = Calculators::run('mitre', ['deflection' => $turn, 'first' => ['diameter' => 40]]);
-        expect($told['first']['cutAngle'])->toEqualWithDelta($turn / 2, 1e-9)->and($told['first']['template'])->toEqualWithDelta($told['second']['template'], 1e-9)->and($told['widthStep'])->toBe(0.0);
+        expect($told['first']['cutAngle'])->toEqualWithDelta($turn / 2, 1e-9)
+            ->and($told['first']['template'])->toEqualWithDelta($told['second']['template'], 1e-9)
+            ->and($told['widthStep'])->toBe(0.0);
     })->with([10.0, 50.0, 90.0, 159.0]);
 
     it('of unequal tubes makes both faces equally long', function (): void {
         $told = Calculators::run('mitre', ['deflection' => 50, 'first' => ['diameter' => 50], 'second' => ['diameter' => 40]]);
-        expect(50 / cos(deg2rad($told['first']['cutAngle'])))->toEqualWithDelta(40 / cos(deg2rad($told['second']['cutAngle'])), 1e-9)->and($told['first']['cutAngle'] + $told['second']['cutAngle'])->toEqualWithDelta(50.0, 1e-9);
+        expect(50 / cos(deg2rad($told['first']['cutAngle'])))->toEqualWithDelta(40 / cos(deg2rad($told['second']['cutAngle'])), 1e-9)
+            ->and($told['first']['cutAngle'] + $told['second']['cutAngle'])->toEqualWithDelta(50.0, 1e-9);
     });
 
     it('of rectangular tube runs flat along its long and short face, and the wrap comes round', function (): void {
@@ -41,7 +44,8 @@ describe('a cope', function (): void {
             for ($r = 18.0; $r <= 24.0 + 1e-9; $r += 0.25) {
                 $last = max($last, leavesHeader($header, $angle, $offset, $clock, $r));
             }
-            expect($station['cut'])->toBeGreaterThanOrEqual($last - 1e-3)->and($station['cut'])->toEqualWithDelta($last, 0.02);
+            expect($station['cut'])->toBeGreaterThanOrEqual($last - 1e-3)
+                ->and($station['cut'])->toEqualWithDelta($last, 0.02);
         }
     })->with([
         'round, square' => [['shape' => 'round', 'diameter' => 60], 90.0, 0.0], 'round, slanted' => [['shape' => 'round', 'diameter' => 50], 45.0, 0.0], 'round, beside' => [['shape' => 'round', 'diameter' => 70], 60.0, 8.0], 'box' => [['shape' => 'box', 'width' => 60, 'height' => 50, 'cornerRadius' => 6], 55.0, 3.0], 'flat' => [['shape' => 'flat'], 50.0, 0.0],
@@ -57,7 +61,8 @@ describe('a cope', function (): void {
     it('makes the blank between two copes as long as its feet stand apart, less what both go beyond', function (): void {
         $end = ['header' => ['diameter' => 45], 'angle' => 60, 'offset' => 3];
         $told = Calculators::run('cope', ['branch' => ['diameter' => 38, 'wall' => 2.5], ...$end, 'nodeLength' => 620, 'other' => $end]);
-        expect($told['blank'])->toEqualWithDelta(620 - 2 * $told['least'], 1e-9)->toEqualWithDelta(596.97, 0.01)->and($told['holeSaw']['depth'])->toEqualWithDelta(44.0, 0.01);
+        expect($told['blank'])->toEqualWithDelta(620 - 2 * $told['least'], 1e-9)->toEqualWithDelta(596.97, 0.01)
+            ->and($told['holeSaw']['depth'])->toEqualWithDelta(44.0, 0.01);
     });
 
     it('is refused where the branch hangs over, and what is of another header', function (array $change, string $path): void {
@@ -114,14 +119,18 @@ describe('the clock of two copes', function (): void {
     it('is the same seen from the other end, with the ends exchanged', function () use ($given): void {
         $back = Calculators::run('clock', [...$given, 'from' => $given['to'], 'to' => $given['from'], 'fromHeader' => $given['toHeader'], 'toHeader' => $given['fromHeader']]);
         $there = Calculators::run('clock', $given);
-        expect($back['clock'])->toEqualWithDelta($there['clock'], 1e-9)->and($back['from']['offset'])->toEqualWithDelta($there['to']['offset'], 1e-9)->and($back['nodeLength'])->toEqualWithDelta($there['nodeLength'], 1e-9);
+        expect($back['clock'])->toEqualWithDelta($there['clock'], 1e-9)
+            ->and($back['from']['offset'])->toEqualWithDelta($there['to']['offset'], 1e-9)
+            ->and($back['nodeLength'])->toEqualWithDelta($there['nodeLength'], 1e-9);
     });
 
     it('of the mirrored vehicle is the mirror part', function () use ($given): void {
         $flip = fn (array $v): array => [$v[0], -$v[1], $v[2]];
         $mirrored = Calculators::run('clock', [...$given, 'from' => $flip($given['from']), 'to' => $flip($given['to']), 'fromHeader' => array_map($flip, $given['fromHeader']), 'toHeader' => array_map($flip, $given['toHeader'])]);
         $there = Calculators::run('clock', $given);
-        expect($mirrored['clock'])->toEqualWithDelta($there['mirror']['clock'], 1e-9)->and($mirrored['from']['offset'])->toEqualWithDelta($there['mirror']['fromOffset'], 1e-9)->and($mirrored['to']['offset'])->toEqualWithDelta($there['mirror']['toOffset'], 1e-9);
+        expect($mirrored['clock'])->toEqualWithDelta($there['mirror']['clock'], 1e-9)
+            ->and($mirrored['from']['offset'])->toEqualWithDelta($there['mirror']['fromOffset'], 1e-9)
+            ->and($mirrored['to']['offset'])->toEqualWithDelta($there['mirror']['toOffset'], 1e-9);
     });
 
     it('is refused for headers along the branch and nodes that are one', function (array $change, string $path) use ($given): void {
@@ -139,7 +148,8 @@ describe('plugs', function (): void {
             $told = Calculators::run('plugs', $given);
             $along = array_column($told['plugs'], 'along');
             foreach ($along as $i => $at) {
-                expect($at)->toBeGreaterThanOrEqual(28 - 1e-6)->toBeLessThanOrEqual(672 + 1e-6)->and($at <= $keep[0]['from'] + 1e-6 || $at >= $keep[0]['to'] - 1e-6)->toBeTrue();
+                expect($at)->toBeGreaterThanOrEqual(28 - 1e-6)->toBeLessThanOrEqual(672 + 1e-6)
+                    ->and($at <= $keep[0]['from'] + 1e-6 || $at >= $keep[0]['to'] - 1e-6)->toBeTrue();
                 if ($i > 0) {
                     expect($at - $along[$i - 1])->toBeGreaterThanOrEqual(56 - 1e-6);
                 }
@@ -163,7 +173,8 @@ describe('two tapes', function (): void {
     $holes = ['first' => ['at' => [0, 0], 'distance' => 800], 'second' => ['at' => [1000, 0], 'distance' => 600], 'side' => 'left'];
 
     it('meet where both say, on the side that was named', function () use ($holes): void {
-        expect(Calculators::run('two-tape', $holes)['at'])->toEqualWithDelta([640.0, 480.0], 1e-9)->and(Calculators::run('two-tape', [...$holes, 'side' => 'right'])['at'])->toEqualWithDelta([640.0, -480.0], 1e-9);
+        expect(Calculators::run('two-tape', $holes)['at'])->toEqualWithDelta([640.0, 480.0], 1e-9)
+            ->and(Calculators::run('two-tape', [...$holes, 'side' => 'right'])['at'])->toEqualWithDelta([640.0, -480.0], 1e-9);
     });
 
     it('held to an edge read as much less or more as the hole is wide', function () use ($holes): void {
@@ -174,7 +185,9 @@ describe('two tapes', function (): void {
     it('lay out again the mark that they were read from', function (): void {
         $wanted = Calculators::run('two-tape', ['target' => [640, 480], 'holes' => [['id' => 'A', 'at' => [0, 0], 'diameter' => 14, 'edge' => 'near'], ['id' => 'B', 'at' => [1000, 0]], ['id' => 'C', 'at' => [600, -400]]]]);
         $found = Calculators::run('two-tape', ['first' => ['at' => [0, 0], 'diameter' => 14, 'edge' => 'near', 'distance' => $wanted['firstReading']], 'second' => ['at' => [1000, 0], 'distance' => $wanted['secondReading']], 'side' => 'left', 'third' => ['at' => [600, -400], 'distance' => $wanted['check']['reading']]]);
-        expect($found['at'])->toEqualWithDelta([640.0, 480.0], 1e-9)->and($found['check']['agrees'])->toBeTrue()->and([$found['check']['low'], $found['check']['high']])->toEqualWithDelta([$wanted['check']['low'], $wanted['check']['high']], 1e-9);
+        expect($found['at'])->toEqualWithDelta([640.0, 480.0], 1e-9)
+            ->and($found['check']['agrees'])->toBeTrue()
+            ->and([$found['check']['low'], $found['check']['high']])->toEqualWithDelta([$wanted['check']['low'], $wanted['check']['high']], 1e-9);
     });
 
     it('are as unsure as trying shows', function () use ($holes): void {
@@ -187,7 +200,8 @@ describe('two tapes', function (): void {
             $x = (1000 ** 2 + $a ** 2 - $b ** 2) / 2000;
             $squares += ($x - $told['at'][0]) ** 2 + (sqrt($a ** 2 - $x ** 2) - $told['at'][1]) ** 2;
         }
-        expect(sqrt($squares / 3000))->toEqualWithDelta($told['sigma'], 0.06)->and(hypot(...$told['ellipse']))->toEqualWithDelta($told['sigma'], 1e-9);
+        expect(sqrt($squares / 3000))->toEqualWithDelta($told['sigma'], 0.06)
+            ->and(hypot(...$told['ellipse']))->toEqualWithDelta($told['sigma'], 1e-9);
     });
 
     it('are refused where they do not meet or cross too flat', function (array $given, string $path): void {
@@ -202,7 +216,9 @@ describe('two tapes', function (): void {
 describe('a gauge length', function (): void {
     it('grows by the change once all joints have shrunk', function (string $joint, float $change): void {
         $told = Calculators::run('gauge-length', ['joint' => $joint, 'change' => $change, 'gauge' => 500, 'kerf' => 2.5, 'rootGap' => 2, 'shrinkage' => 0.5]);
-        expect($told['stages']['cold'])->toBe(500.0 + $change)->and($told['stages']['tacked'] - $told['stages']['cold'])->toEqualWithDelta($joint === 'insert' ? 1.0 : 0.5, 1e-9)->and($told['readings'])->toBeNull();
+        expect($told['stages']['cold'])->toBe(500.0 + $change)
+            ->and($told['stages']['tacked'] - $told['stages']['cold'])->toEqualWithDelta($joint === 'insert' ? 1.0 : 0.5, 1e-9)
+            ->and($told['readings'])->toBeNull();
     })->with([['insert', 300.0], ['band', -200.0], ['gap', 4.0]]);
 
     it('is refused where nothing is left', function (array $change, string $path): void {
@@ -221,7 +237,8 @@ describe('a cut list', function (): void {
                 $sum = array_sum(array_map(fn (string $id): float => $lengths[$id] + 3, $bar['parts']));
                 expect($sum)->toBeLessThanOrEqual(($bar['stock'] === 'bar' ? 6000 : 2700) - 20 + 3 + 1e-6);
             }
-            expect(array_count_values(array_merge(...array_column($told['bars'], 'parts'))))->toEqual(array_column($parts, 'count', 'id'))->and(count(array_keys(array_column($told['bars'], 'stock'), 'rest', true)))->toBeLessThanOrEqual(2);
+            expect(array_count_values(array_merge(...array_column($told['bars'], 'parts'))))->toEqual(array_column($parts, 'count', 'id'))
+                ->and(count(array_keys(array_column($told['bars'], 'stock'), 'rest', true)))->toBeLessThanOrEqual(2);
         }
     });
 
@@ -230,7 +247,8 @@ describe('a cut list', function (): void {
         for ($round = 0; $round < 15; $round++) {
             $lengths = array_map(fn (): int => mt_rand(300, 1900), range(1, 7));
             $told = Calculators::run('cut-list', ['stock' => [['id' => 'bar', 'length' => 3000]], 'parts' => array_map(fn (int $i, int $l): array => ['id' => "p$i", 'length' => $l], array_keys($lengths), $lengths), 'kerf' => 2]);
-            expect($told['barsUsed'])->toBe(fewestBars($lengths, []))->and($told['proven'])->toBeTrue();
+            expect($told['barsUsed'])->toBe(fewestBars($lengths, []))
+                ->and($told['proven'])->toBeTrue();
         }
     });
 
@@ -309,14 +327,18 @@ describe('parts on sheets', function (): void {
             $parts = array_map(fn (int $i): array => ['id' => "p$i", 'outline' => [[[0, 0], [$w = mt_rand(60, 200), 0], [$w, $h = mt_rand(40, 150)], [0, $h]], [[0, 0], [mt_rand(80, 200), 0], [0, mt_rand(80, 160)]], [[0, 0], [120, 0], [120, 40], [40, 40], [40, 120], [0, 120]]][$i % 3], 'count' => mt_rand(1, 2)], range(1, 5));
             $given = ['sheets' => [['id' => 'S', 'width' => 500, 'height' => 400]], 'parts' => $parts, 'border' => 8, 'bridge' => 4];
             $told = Calculators::run('nest', $given);
-            expect($faults($given, $told))->toBe([])->and(array_count_values(array_column($told['placements'], 'part')))->toEqual(array_column($parts, 'count', 'id'))->and($told['unplaced'])->toBe([]);
+            expect($faults($given, $told))->toBe([])
+                ->and(array_count_values(array_column($told['placements'], 'part')))->toEqual(array_column($parts, 'count', 'id'))
+                ->and($told['unplaced'])->toBe([]);
         }
     });
 
     it('put two triangles on a sheet on which their boxes do not go', function () use ($faults): void {
         $given = ['sheets' => [['id' => 'A', 'width' => 470, 'height' => 330]], 'parts' => [['id' => 'gusset', 'outline' => [[0, 0], [400, 0], [0, 300]], 'count' => 2]], 'border' => 5, 'bridge' => 5];
         $told = Calculators::run('nest', $given);
-        expect($told['sheetsUsed'])->toBe(1)->and($faults($given, $told))->toBe([])->and($told['utilisation'])->toEqualWithDelta(0.7737, 1e-3);
+        expect($told['sheetsUsed'])->toBe(1)
+            ->and($faults($given, $told))->toBe([])
+            ->and($told['utilisation'])->toEqualWithDelta(0.7737, 1e-3);
     });
 
     it('leave over what the sheets do not hold, and turn nothing that may not be turned', function (): void {
@@ -341,14 +363,19 @@ describe('a contour from a photograph', function (): void {
 
     it('comes back as it is on the face', function () use ($given, $corners): void {
         $told = Calculators::run('photo-contour', $given($corners));
-        expect(array_column($told['points'], 'at'))->toEqualWithDelta([[50, 40], [600, 30], [610, 150]], 1e-6)->and($told['varianceFactor'])->toBeNull()->and($told['area'])->toEqualWithDelta(abs((550 * 110 - 560 * -10) / 2), 1e-4);
+        expect(array_column($told['points'], 'at'))->toEqualWithDelta([[50, 40], [600, 30], [610, 150]], 1e-6)
+            ->and($told['varianceFactor'])->toBeNull()
+            ->and($told['area'])->toEqualWithDelta(abs((550 * 110 - 560 * -10) / 2), 1e-4);
     });
 
     it('is surer with more points, and less sure outside of them', function () use ($given, $corners): void {
         $four = Calculators::run('photo-contour', $given($corners));
         $six = Calculators::run('photo-contour', $given([...$corners, [350, 0], [350, 180]]));
         $outside = Calculators::run('photo-contour', [...$given($corners), 'contour' => [[3000, 500]], 'closed' => false]);
-        expect($six['points'][0]['sigma'][0])->toBeLessThan($four['points'][0]['sigma'][0])->and($outside['points'][0]['inside'])->toBeFalse()->and($outside['points'][0]['sigma'][0])->toBeGreaterThan($four['points'][0]['sigma'][0])->and($outside['area'])->toBeNull();
+        expect($six['points'][0]['sigma'][0])->toBeLessThan($four['points'][0]['sigma'][0])
+            ->and($outside['points'][0]['inside'])->toBeFalse()
+            ->and($outside['points'][0]['sigma'][0])->toBeGreaterThan($four['points'][0]['sigma'][0])
+            ->and($outside['area'])->toBeNull();
     });
 
     it('does not change when picture and face are turned and enlarged', function () use ($given, $corners): void {

@@ -39,7 +39,12 @@ describe('the place of a joint', function () {
         $chassis = Trucks::truck();
         $moments = array_map(fn ($case): float => $case->kind->isJacked() ? 0.0 : abs($case->moments([1800.0])[0]), (new FrameLoads($chassis))->cases);
         $site = siteOf();
-        expect(abs($site->moment))->toEqualWithDelta(max($moments) / 2, 1e-9)->and([$site->depth, $site->width, $site->thickness])->toBe([200.0, 70.0, 6.0])->and($site->factor)->toBe(2.5)->and($site->sleeve)->toBe(5.0)->and($site->plate)->toBe(6.0)->and($site->length)->toBe(300.0);
+        expect(abs($site->moment))->toEqualWithDelta(max($moments) / 2, 1e-9)
+            ->and([$site->depth, $site->width, $site->thickness])->toBe([200.0, 70.0, 6.0])
+            ->and($site->factor)->toBe(2.5)
+            ->and($site->sleeve)->toBe(5.0)
+            ->and($site->plate)->toBe(6.0)
+            ->and($site->length)->toBe(300.0);
     });
 
     it('has the shear with which the moment grows rearward', function () {
@@ -74,7 +79,9 @@ describe('the schools', function () {
         $site = siteOf();
         foreach (schoolsAt($site) as $option) {
             $result = Calculators::run('splice', [...$site->document(), 'buttEfficiency' => $option->school::butt($site), 'parts' => $option->parts]);
-            expect($option->utilisation)->toBe($result['governing']['utilisation'])->and($option->holds)->toBe($result['holds'])->and($option->mass)->toBe($result['massAdded']);
+            expect($option->utilisation)->toBe($result['governing']['utilisation'])
+                ->and($option->holds)->toBe($result['holds'])
+                ->and($option->mass)->toBe($result['massAdded']);
         }
     });
 
@@ -86,13 +93,15 @@ describe('the schools', function () {
                     $plugs = $part['each']['plugs'] ?? ['positions' => [], 'diameter' => 0.0];
                     $reach = ($part['section']['depth'] ?? 0.0) / 2;
                     foreach ($plugs['positions'] as $i => [$x, $z]) {
-                        expect(abs($z) + $plugs['diameter'] / 2)->toBeLessThanOrEqual($reach)->and($x + $plugs['diameter'] / 2)->toBeLessThanOrEqual($site->length);
+                        expect(abs($z) + $plugs['diameter'] / 2)->toBeLessThanOrEqual($reach)
+                            ->and($x + $plugs['diameter'] / 2)->toBeLessThanOrEqual($site->length);
                         foreach (array_slice($plugs['positions'], $i + 1) as [$x2, $z2]) {
                             expect(hypot($x - $x2, $z - $z2))->toBeGreaterThanOrEqual(4 * $plugs['diameter'] - 1e-9);
                         }
                     }
                     if ($part['kind'] === 'sleeve') {
-                        expect($part['section']['depth'])->toBe($depth - 13.0)->and($part['section']['width'])->toBe(63.5);
+                        expect($part['section']['depth'])->toBe($depth - 13.0)
+                            ->and($part['section']['width'])->toBe(63.5);
                     }
                 }
             }
@@ -101,7 +110,8 @@ describe('the schools', function () {
 
     it('need less where the rail bears less, and more with a larger factor', function () {
         $used = fn (SpliceSite $site): float => schoolsAt($site)['sleeve-plugs']->utilisation;
-        expect($used(siteOf([], [], new Shop(['dynamicFactor' => 4.0]))))->toBeGreaterThan($used(siteOf()))->and($used(siteOf(['sleeve' => 8])))->toBeLessThan($used(siteOf(['sleeve' => 3])));
+        expect($used(siteOf([], [], new Shop(['dynamicFactor' => 4.0]))))->toBeGreaterThan($used(siteOf()))
+            ->and($used(siteOf(['sleeve' => 8])))->toBeLessThan($used(siteOf(['sleeve' => 3])));
     });
 
     it('say the weakest place in words, and what would help most', function () {
@@ -121,12 +131,16 @@ describe('the schools', function () {
 
     it('join boxes too', function () {
         $options = schoolsAt(siteOf([], ['section' => ['kind' => 'box', 'depth' => 120, 'width' => 60, 'thickness' => 4]]));
-        expect($options['sleeve-plugs']->parts[0]['section']['kind'])->toBe('box')->and($options['sleeve-plugs']->parts[0]['section']['width'])->toBe(51.0);
+        expect($options['sleeve-plugs']->parts[0]['section']['kind'])->toBe('box')
+            ->and($options['sleeve-plugs']->parts[0]['section']['width'])->toBe(51.0);
     });
 
     it('each have a name, a sentence and a class to rank by', function () {
         foreach (SpliceSchools::all() as $school) {
-            expect($school::name())->toMatch('/^[a-z-]+$/')->and($school::label())->not->toBe('')->and($school::made())->toEndWith('.')->and($school::jointClass(siteOf()))->toBeGreaterThan(30.0)->toBeLessThan(130.0);
+            expect($school::name())->toMatch('/^[a-z-]+$/')
+                ->and($school::label())->not->toBe('')
+                ->and($school::made())->toEndWith('.')
+                ->and($school::jointClass(siteOf()))->toBeGreaterThan(30.0)->toBeLessThan(130.0);
         }
     });
 });
@@ -149,7 +163,8 @@ describe('a joint that is not square', function () {
         $axis = array_sum(array_map(fn ($a) => $a[0] * $a[1], $areas)) / array_sum(array_column($areas, 0));
         $inertia = array_sum(array_map(fn ($a) => $a[2] + $a[0] * ($a[1] - $axis) ** 2, $areas));
         $option = schoolsAt(siteOf(['butt' => 0.5]))['stepped'];
-        expect($option->ratio)->toEqualWithDelta($inertia / (100 - $axis) / 112_284, 1e-4)->and($option->ratio)->toBeGreaterThan(schoolsAt(siteOf(['butt' => 0.5]))['butt']->ratio);
+        expect($option->ratio)->toEqualWithDelta($inertia / (100 - $axis) / 112_284, 1e-4)
+            ->and($option->ratio)->toBeGreaterThan(schoolsAt(siteOf(['butt' => 0.5]))['butt']->ratio);
     });
 });
 
@@ -176,7 +191,10 @@ describe('the welder\'s work', function () {
         $both = schoolsAt(siteOf())['both'];
         $plugs = array_sum(array_map(fn (array $part): int => 2 * count($part['each']['plugs']['positions']), $both->parts));
         // Four runs of 260 on each side of the joint, sleeve and plate.
-        expect($both->work->plugs)->toBe($plugs)->and($both->work->fillets)->toEqualWithDelta(8 * 260.0, 1e-9)->and($both->work->buttPasses)->toBe(0)->and($both->work->filletPasses)->toBe(1);
+        expect($both->work->plugs)->toBe($plugs)
+            ->and($both->work->fillets)->toEqualWithDelta(8 * 260.0, 1e-9)
+            ->and($both->work->buttPasses)->toBe(0)
+            ->and($both->work->filletPasses)->toBe(1);
     });
 
     it('takes more passes in a thicker wall', function (float $wall, int $passes) {
@@ -214,12 +232,15 @@ describe('how a part is made and kept', function () {
 
     it('stitches a plate along its edges, in runs of 40', function () {
         $part = schoolsAt(siteOf())['plate-stitched']->parts[0];
-        expect($part['each'])->not->toHaveKey('plugs')->and($part['each']['fillets'])->toHaveCount(6)->and($part['each']['fillets'][2]['from'][0])->toBe(120.0);
+        expect($part['each'])->not->toHaveKey('plugs')
+            ->and($part['each']['fillets'])->toHaveCount(6)
+            ->and($part['each']['fillets'][2]['from'][0])->toBe(120.0);
     });
 
     it('says where a thin plate would buckle between its plugs', function () {
         $notes = fn (array $given): string => implode(' ', array_map(Said::mm(...), schoolsAt(siteOf($given))['plate-plugs']->notes));
         // 0.75 t √(210 000/355): 54.7 for 3 mm, plugs 56 apart; 109 for 6 mm.
-        expect($notes(['plate' => 3]))->toContain('would buckle')->toContain('54.7 mm')->and($notes(['plate' => 6]))->not->toContain('would buckle');
+        expect($notes(['plate' => 3]))->toContain('would buckle')->toContain('54.7 mm')
+            ->and($notes(['plate' => 6]))->not->toContain('would buckle');
     });
 });

@@ -30,7 +30,8 @@ describe('a frame that brakes', function () {
         [$laden, $braking] = [$loads->under(LoadKind::Laden), $loads->under(LoadKind::Braking)];
         // ΔR L = a Σ m (rail + above): each mass at its height over the ground.
         $shifted = 0.5 * (1100 * 1000 + 900 * 1300 + 1800 * 1500) / 3300;
-        expect($braking->carried()[0] - $laden->carried()[0])->toEqualWithDelta($shifted, 1e-3)->and($braking->carried()[1] - $laden->carried()[1])->toEqualWithDelta(-$shifted, 1e-3);
+        expect($braking->carried()[0] - $laden->carried()[0])->toEqualWithDelta($shifted, 1e-3)
+            ->and($braking->carried()[1] - $laden->carried()[1])->toEqualWithDelta(-$shifted, 1e-3);
     });
 
     it('bends its rails by the moments of free bodies cut there', function (float $x) {
@@ -69,7 +70,8 @@ describe('a winch', function () {
     it('that pulls level and forward turns the nose down by its height above the ground', function () use ($pull) {
         ['without' => $without, 'with' => $with] = $pull(['above' => 100]);
         $moved = 20_000 * 700 / LoadCase::GRAVITY / 3300;
-        expect($with->carried()[0] - $without->carried()[0])->toEqualWithDelta($moved, 1e-6)->and(array_sum($with->carried()))->toEqualWithDelta(array_sum($without->carried()), 1e-6);
+        expect($with->carried()[0] - $without->carried()[0])->toEqualWithDelta($moved, 1e-6)
+            ->and(array_sum($with->carried()))->toEqualWithDelta(array_sum($without->carried()), 1e-6);
     });
 
     it('pulled rearward does the opposite', function () use ($pull) {

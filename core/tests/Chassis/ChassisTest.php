@@ -36,13 +36,15 @@ describe('a rail', function () {
         $new = channelRail()->section(Side::Left, 500.0);
         // The methods: loss 0.5 on every face, S × 0.837; here 0.5 is what the wall has lost on its outside.
         $worn = Trucks::truck(['rails' => [['id' => 'R1', 'from' => 0, 'to' => 2000, 'section' => Trucks::CHANNEL]], 'features' => [], 'walls' => [['id' => 'w', 'station' => 500, 'measured' => 5.5]]])->section(Side::Left, 500.0);
-        expect($worn->lost)->toBe(0.5)->and($worn->modulus() / $new->modulus())->toBeGreaterThan(0.90)->toBeLessThan(0.93);
+        expect($worn->lost)->toBe(0.5)
+            ->and($worn->modulus() / $new->modulus())->toBeGreaterThan(0.90)->toBeLessThan(0.93);
     });
 
     it('wears evenly from one reading to the next, as the nearest beyond them, each side by itself', function (float $station, float $lost) {
         $walls = [['id' => 'a', 'side' => 'left', 'station' => 500, 'measured' => 5.8], ['id' => 'b', 'side' => 'left', 'station' => 1500, 'measured' => 5.0], ['id' => 'c', 'side' => 'left', 'station' => 1500, 'face' => 'bottom', 'measured' => 4.8]];
         $chassis = Trucks::truck(['rails' => [['id' => 'R1', 'from' => 0, 'to' => 2000, 'section' => Trucks::CHANNEL]], 'features' => [], 'walls' => $walls]);
-        expect($chassis->section(Side::Left, $station)->lost)->toEqualWithDelta($lost, 1e-9)->and($chassis->section(Side::Right, $station)->lost)->toBe(0.0);
+        expect($chassis->section(Side::Left, $station)->lost)->toEqualWithDelta($lost, 1e-9)
+            ->and($chassis->section(Side::Right, $station)->lost)->toBe(0.0);
     })->with([[0.0, 0.2], [500.0, 0.2], [1000.0, 0.7], [1500.0, 1.2], [1900.0, 1.2]]);
 
     it('lost nothing where a wall is thicker than new', function () {
@@ -68,11 +70,16 @@ describe('a rail', function () {
     });
 
     it('keeps a guess a guess, and takes a yield that nobody vouches for as one', function () {
-        expect(channelRail(['yield' => 240])->rails[0]->known)->toBe(Known::Guess)->and(channelRail(['yield' => 240, 'known' => 'stamp'])->rails[0]->known)->toBe(Known::Stamp)->and(channelRail()->rails[0]->known)->toBeNull()->and(Known::Guess->words())->toBe('a guess');
+        expect(channelRail(['yield' => 240])->rails[0]->known)->toBe(Known::Guess)
+            ->and(channelRail(['yield' => 240, 'known' => 'stamp'])->rails[0]->known)->toBe(Known::Stamp)
+            ->and(channelRail()->rails[0]->known)->toBeNull()
+            ->and(Known::Guess->words())->toBe('a guess');
     });
 
     it('has no section where no rail is', function () {
-        expect(channelRail()->section(Side::Left, 2500.0))->toBeNull()->and(channelRail(['side' => 'right'])->section(Side::Left, 500.0))->toBeNull()->and(channelRail(['side' => 'right'])->section(Side::Right, 500.0))->not->toBeNull();
+        expect(channelRail()->section(Side::Left, 2500.0))->toBeNull()
+            ->and(channelRail(['side' => 'right'])->section(Side::Left, 500.0))->toBeNull()
+            ->and(channelRail(['side' => 'right'])->section(Side::Right, 500.0))->not->toBeNull();
     });
 
     it('refuses what no rail is', function (array $more, string $says) {
@@ -127,7 +134,9 @@ describe('a document', function () {
 
     it('in inches is kept in millimetres', function () {
         $kept = (new ChassisReader)->kept(['axles' => [['id' => 'front', 'station' => 10, 'rating' => 2200]], 'masses' => [['id' => 'm', 'name' => 'cab', 'mass' => 900, 'station' => 20]]], new FieldReader(LengthUnit::Inch));
-        expect($kept['axles'][0])->toBe(['id' => 'front', 'station' => 254.0, 'rating' => 2200.0])->and($kept['masses'][0]['mass'])->toBe(900.0)->and($kept['masses'][0]['station'])->toEqualWithDelta(508.0, 1e-9);
+        expect($kept['axles'][0])->toBe(['id' => 'front', 'station' => 254.0, 'rating' => 2200.0])
+            ->and($kept['masses'][0]['mass'])->toBe(900.0)
+            ->and($kept['masses'][0]['station'])->toEqualWithDelta(508.0, 1e-9);
     });
 
     it('names everything that is wrong in it at once', function () {
@@ -156,9 +165,14 @@ describe('a plain ladder truck', function () {
 
     it('asks for eight numbers and gives rails, axles, hangers and crossmembers', function () {
         $truck = ladderTruck();
-        expect(LadderTruck::fields())->toHaveCount(8)->and($truck->span())->toBe([-700.0, 5300.0])->and($truck->axles[1]->station)->toBe(3300.0)->and($truck->rails[0]->offset)->toBe(420.0);
+        expect(LadderTruck::fields())->toHaveCount(8)
+            ->and($truck->span())->toBe([-700.0, 5300.0])
+            ->and($truck->axles[1]->station)->toBe(3300.0)
+            ->and($truck->rails[0]->offset)->toBe(420.0);
         $at = fn (FixtureKind $kind): array => array_values(array_map(fn ($one): float => $one->station, array_filter($truck->fixtures, fn ($one): bool => $one->kind === $kind)));
-        expect($at(FixtureKind::SpringHanger))->toBe([-650.0, 650.0, 2650.0, 3950.0])->and($at(FixtureKind::Crossmember)[0])->toBe(-660.0)->and(count($at(FixtureKind::Crossmember)))->toBeGreaterThan(3);
+        expect($at(FixtureKind::SpringHanger))->toBe([-650.0, 650.0, 2650.0, 3950.0])
+            ->and($at(FixtureKind::Crossmember)[0])->toBe(-660.0)
+            ->and(count($at(FixtureKind::Crossmember)))->toBeGreaterThan(3);
     });
 
     it('sets a hanger before the rail on its very end', function () {
@@ -166,7 +180,8 @@ describe('a plain ladder truck', function () {
     });
 
     it('refuses springs that meet or end off the frame', function () {
-        expect(fn () => ladderTruck(['spring' => 1300, 'behind' => 500]))->toThrow(InvalidFields::class, 'spring: the rear spring has to end on the frame')->and(fn () => ladderTruck(['wheelbase' => 1200]))->toThrow(InvalidFields::class, 'spring');
+        expect(fn () => ladderTruck(['spring' => 1300, 'behind' => 500]))->toThrow(InvalidFields::class, 'spring: the rear spring has to end on the frame')
+            ->and(fn () => ladderTruck(['wheelbase' => 1200]))->toThrow(InvalidFields::class, 'spring');
     });
 });
 
@@ -180,7 +195,10 @@ describe('where the rails run', function () {
 
     it('mirrors the other side where one is not charted, and takes the width that is given where none is', function () {
         $left = new RailPath(array_values(array_filter(Readings::ladder(3)->points, fn ($p): bool => $p->side === Side::Left)));
-        expect($left->at(Side::Right, 450.0))->toEqual([400.0, 435.0])->and((new RailPath([]))->at(Side::Right, 0.0, 420.0))->toBe([420.0, 0.0])->and((new RailPath([]))->at(Side::Left, 0.0))->toBe([-400.0, 0.0])->and((new RailPath([]))->isCharted())->toBeFalse();
+        expect($left->at(Side::Right, 450.0))->toEqual([400.0, 435.0])
+            ->and((new RailPath([]))->at(Side::Right, 0.0, 420.0))->toBe([420.0, 0.0])
+            ->and((new RailPath([]))->at(Side::Left, 0.0))->toBe([-400.0, 0.0])
+            ->and((new RailPath([]))->isCharted())->toBeFalse();
     });
 });
 

@@ -23,13 +23,15 @@ describe('the axle loads', function () {
             [$front, $rear] = $case->carried();
             $about = array_sum(array_map(fn (array $p): float => $p[0] * $p[1], $case->points)) + array_sum(array_map(fn (array $s): float => ($s[0] + $s[1]) / 2 * $s[2], $case->spreads));
             [$first, $second] = $case->supports;
-            expect($front + $rear)->toEqualWithDelta($case->mass(), 1e-6)->and($front * $first->station + $rear * $second->station)->toEqualWithDelta($about, 1e-3);
+            expect($front + $rear)->toEqualWithDelta($case->mass(), 1e-6)
+                ->and($front * $first->station + $rear * $second->station)->toEqualWithDelta($about, 1e-3);
         }
     });
 
     it('are those that one works out by hand', function (LoadKind $kind, float $mass, float $rear) {
         $case = loadsOf()->under($kind);
-        expect($case->mass())->toEqualWithDelta($mass, 1e-9)->and($case->carried()[1])->toEqualWithDelta($rear, 1e-6);
+        expect($case->mass())->toEqualWithDelta($mass, 1e-9)
+            ->and($case->carried()[1])->toEqualWithDelta($rear, 1e-6);
     })->with([
         // 1100 at 150, 900 over 900–5300 (middle 3100), 1800 over 1200–5000 (middle 3100).
         'empty' => [LoadKind::Empty, 2000.0, (1100 * 150 + 900 * 3100) / 3300],
@@ -41,12 +43,14 @@ describe('the axle loads', function () {
 
     it('take axles behind the first together', function () {
         $loads = loadsOf(['axles' => [['id' => 'front', 'station' => 0], ['id' => 'mid', 'station' => 3000], ['id' => 'rear', 'station' => 4200]]]);
-        expect($loads->supports[1]->id)->toBe('mid and rear')->and($loads->supports[1]->station)->toBe(3600.0);
+        expect($loads->supports[1]->id)->toBe('mid and rear')
+            ->and($loads->supports[1]->station)->toBe(3600.0);
     });
 
     it('pass to the hangers nearest to the axle, and to the axle itself where it has none', function () {
         $loads = loadsOf();
-        expect($loads->supports[1]->hangers)->toBe([2400.0, 4100.0])->and($loads->supports[0]->hangers)->toBeNull();
+        expect($loads->supports[1]->hangers)->toBe([2400.0, 4100.0])
+            ->and($loads->supports[0]->hangers)->toBeNull();
     });
 
     it('without a load to take away are those of one case', function () {
@@ -62,7 +66,9 @@ describe('a frame on a jack', function () {
     it('is held under an end of its rails and by the axle at the other, without its load', function (LoadKind $kind, float $rear, float $span) {
         $case = loadsOf()->under($kind);
         // 1100 at 150 and 900 in the middle of 900–5300; the rails run from −700 to 5300, the axles stand at 0 and 3300.
-        expect($case->mass())->toBe(2000.0)->and($case->carried()[1])->toEqualWithDelta($rear / $span, 1e-6)->and($case->supports[$kind === LoadKind::JackedFront ? 0 : 1]->id)->toBe('jack');
+        expect($case->mass())->toBe(2000.0)
+            ->and($case->carried()[1])->toEqualWithDelta($rear / $span, 1e-6)
+            ->and($case->supports[$kind === LoadKind::JackedFront ? 0 : 1]->id)->toBe('jack');
     })->with([
         'front' => [LoadKind::JackedFront, 1100 * 850 + 900 * 3800, 4000.0],
         'rear' => [LoadKind::JackedRear, 1100 * 150 + 900 * 3100, 5300.0],
@@ -121,12 +127,15 @@ describe('moments and stress', function () {
 
     it('are those of the weaker rail, where one is worn', function () {
         $worn = loadsOf(['walls' => [['id' => 'W', 'side' => 'right', 'station' => 2000, 'measured' => 5.0]]])->stress(LoadKind::Laden, 2000.0, 10_000.0);
-        expect($worn->rail->side->value)->toBe('right')->and($worn->stress)->toBeGreaterThan(loadsOf()->stress(LoadKind::Laden, 2000.0, 10_000.0)->stress);
+        expect($worn->rail->side->value)->toBe('right')
+            ->and($worn->stress)->toBeGreaterThan(loadsOf()->stress(LoadKind::Laden, 2000.0, 10_000.0)->stress);
     });
 
     it('have no margin where the yield is not given, and no stress where no rail is', function () {
         $loads = loadsOf(['rails' => [['id' => 'R1', 'from' => -700, 'to' => 5300, 'section' => Trucks::CHANNEL]]]);
-        expect($loads->stress(LoadKind::Laden, 2000.0, 10_000.0)->margin)->toBeNull()->and($loads->stress(LoadKind::Laden, 9000.0, 10_000.0))->toBeNull()->and(loadsOf()->stress(LoadKind::Laden, 2000.0, 0.0)->margin)->toBeNull();
+        expect($loads->stress(LoadKind::Laden, 2000.0, 10_000.0)->margin)->toBeNull()
+            ->and($loads->stress(LoadKind::Laden, 9000.0, 10_000.0))->toBeNull()
+            ->and(loadsOf()->stress(LoadKind::Laden, 2000.0, 0.0)->margin)->toBeNull();
     });
 
     it('name the worst places once each, worst first', function () {
@@ -149,7 +158,8 @@ describe('sag and frequency', function () {
         $loads = loadsOf(['features' => [], 'masses' => [['id' => 'M', 'name' => 'all', 'mass' => 1000, 'station' => 1650]]]);
         $is = $loads->stiffness($loads->fullest());
         $sag = 1000 * 9.80665 / 2 * 3300 ** 3 / (48 * 210_000 * 1.12284e7);
-        expect($is['sag'])->toEqualWithDelta($sag, 0.001)->and($is['frequency'])->toEqualWithDelta(sqrt(9806.65 / $sag) / (2 * M_PI), 0.01);
+        expect($is['sag'])->toEqualWithDelta($sag, 0.001)
+            ->and($is['frequency'])->toEqualWithDelta(sqrt(9806.65 / $sag) / (2 * M_PI), 0.01);
     });
 
     it('are not known where no rail lies between the axles', function () {

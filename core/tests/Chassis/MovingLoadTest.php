@@ -24,7 +24,9 @@ it('does most in the middle of a simple beam, W L / 4, when it stands there', fu
 
 it('lets each axle carry all of it in turn, and lifts the front one from behind the rear', function () {
     $between = movedOver(1000.0, 0.0, 3300.0);
-    expect($between->axles[0]['greatest'])->toEqualWithDelta(1000.0, 1e-3)->and($between->axles[0]['least'])->toEqualWithDelta(0.0, 1e-3)->and($between->axles[1]['greatest'])->toEqualWithDelta(1000.0, 1e-3);
+    expect($between->axles[0]['greatest'])->toEqualWithDelta(1000.0, 1e-3)
+        ->and($between->axles[0]['least'])->toEqualWithDelta(0.0, 1e-3)
+        ->and($between->axles[1]['greatest'])->toEqualWithDelta(1000.0, 1e-3);
     $behind = movedOver(1000.0, 3300.0, 5280.0);
     // At 5280 it stands 1980 behind the rear axle: 0.6 of the wheelbase.
     expect($behind->axles[0]['least'])->toEqualWithDelta(-600.0, 1e-3)->and($behind->axles[1]['greatest'])->toEqualWithDelta(1600.0, 1e-3)
@@ -34,13 +36,15 @@ it('lets each axle carry all of it in turn, and lifts the front one from behind 
 it('moving the other way along a mirrored frame does the same', function () {
     $one = movedOver(700.0, 500.0, 2900.0);
     $other = movedOver(700.0, 400.0, 2800.0);
-    expect($one->moment['moment'])->toEqualWithDelta($other->moment['moment'], 1e-6)->and($one->axles[0]['greatest'])->toEqualWithDelta($other->axles[1]['greatest'], 1e-3);
+    expect($one->moment['moment'])->toEqualWithDelta($other->moment['moment'], 1e-6)
+        ->and($one->axles[0]['greatest'])->toEqualWithDelta($other->axles[1]['greatest'], 1e-3);
 });
 
 it('comes on top of the frame without its load', function () {
     $loads = new FrameLoads(Trucks::truck());
     $worst = MovingLoad::from(new Values(['mass' => 500.0, 'from' => 1000.0, 'to' => 1001.0]))->over($loads);
-    expect($worst->over->value)->toBe('empty')->and($worst->axles[0]['greatest'] + $worst->axles[1]['least'])->toEqualWithDelta(2500.0, 1e-6);
+    expect($worst->over->value)->toBe('empty')
+        ->and($worst->axles[0]['greatest'] + $worst->axles[1]['least'])->toEqualWithDelta(2500.0, 1e-6);
 });
 
 it('has no stress where no rail is entered', function () {

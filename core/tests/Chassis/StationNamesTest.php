@@ -31,7 +31,9 @@ it('reads a station from a point or an axle, behind it and ahead of it, as peopl
 
 it('takes a bare number in the unit of the job', function () {
     $placed = named()->read('10 behind CL', LengthUnit::Inch);
-    expect($placed->mm)->toEqualWithDelta(1066.0, 1e-9)->and($placed->text)->toBe('10 in behind CL')->and(named()->read($placed->text, LengthUnit::Millimetre))->toEqual($placed);
+    expect($placed->mm)->toEqualWithDelta(1066.0, 1e-9)
+        ->and($placed->text)->toBe('10 in behind CL')
+        ->and(named()->read($placed->text, LengthUnit::Millimetre))->toEqual($placed);
 });
 
 it('keeps what was said, with the unit of its length and one way of saying it', function (string $text, string $kept) {
@@ -51,7 +53,11 @@ it('says what can be measured from where it does not know the name, or has no pl
 describe('a station field', function () {
     it('is worked out, and keeps its words', function () {
         $values = (new FieldReader(stations: named()))->read([Field::length('at', 'At')->station(), Field::length('length', 'Length')], ['at' => '350 behind CL', 'length' => 10]);
-        expect($values->number('at'))->toBe(1162.0)->and($values->given('at'))->toBe('350 mm behind CL')->and($values->given('length'))->toBe(10.0)->and($values->toArray())->toBe(['at' => '350 mm behind CL', 'length' => 10.0])->and($values->has('at'))->toBeTrue();
+        expect($values->number('at'))->toBe(1162.0)
+            ->and($values->given('at'))->toBe('350 mm behind CL')
+            ->and($values->given('length'))->toBe(10.0)
+            ->and($values->toArray())->toBe(['at' => '350 mm behind CL', 'length' => 10.0])
+            ->and($values->has('at'))->toBeTrue();
     });
 
     it('is a place and no other length: nothing else is measured from a point', function () {

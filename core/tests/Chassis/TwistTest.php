@@ -35,7 +35,9 @@ describe('one wheel lifted', function () use ($rail) {
 
     it('twists less once half of it is boxed, and bears most where it is open still', function () use ($rail) {
         $twist = twistOf([$rail('A', -700, 1650), $rail('B', 1650, 5300, ['plate' => 6])]);
-        expect($twist->degrees)->toEqualWithDelta(twistOf()->degrees * (0.5 + 0.5 * 23_616 / 8.3826e6), 0.01)->and($twist->station)->toBeLessThan(1650.0)->and($twist->isOpen)->toBeTrue();
+        expect($twist->degrees)->toEqualWithDelta(twistOf()->degrees * (0.5 + 0.5 * 23_616 / 8.3826e6), 0.01)
+            ->and($twist->station)->toBeLessThan(1650.0)
+            ->and($twist->isOpen)->toBeTrue();
     });
 
     it('bears most on the thinner of two sides', function () use ($rail) {
@@ -44,7 +46,8 @@ describe('one wheel lifted', function () use ($rail) {
     });
 
     it('is not told without tracks, or where the rails do not reach from axle to axle', function () use ($rail) {
-        expect(twistOf(axles: Trucks::document()['axles']))->toBeNull()->and(twistOf([$rail('A', -700, 1650)]))->toBeNull();
+        expect(twistOf(axles: Trucks::document()['axles']))->toBeNull()
+            ->and(twistOf([$rail('A', -700, 1650)]))->toBeNull();
     });
 });
 
@@ -79,6 +82,7 @@ describe('a load beside a rail', function () {
     it('on a box is compared with nothing', function () use ($on) {
         $box = ['rails' => [['id' => 'R', 'from' => -700, 'to' => 5300, 'section' => ['kind' => 'box', 'depth' => 200, 'width' => 80, 'thickness' => 5]]]];
         $told = $on(['outside' => 100], $box);
-        expect($told['boxed'])->toBeNull()->and(abs($told['asIs']['lever']))->toEqualWithDelta(140.0, 1e-9);
+        expect($told['boxed'])->toBeNull()
+            ->and(abs($told['asIs']['lever']))->toEqualWithDelta(140.0, 1e-9);
     });
 });

@@ -15,7 +15,9 @@ function calc(string $arguments, string $input = ''): array
 
 it('reads one object and writes one', function () {
     [$code, $out, $err] = calc('square-check -', '{"diagonalA": "85 1/8 in", "diagonalB": 2146, "length": 2000}');
-    expect($code)->toBe(0)->and($err)->toBe('')->and(json_decode($out, true)['rack'])->toEqualWithDelta((2162.175 - 2146) * (2162.175 + 2146) / 8000, 1e-9);
+    expect($code)->toBe(0)
+        ->and($err)->toBe('')
+        ->and(json_decode($out, true)['rack'])->toEqualWithDelta((2162.175 - 2146) * (2162.175 + 2146) / 8000, 1e-9);
 });
 
 it('ends with 2, one line for each fault, and nothing on standard output', function (string $arguments, string $input, string $says) {

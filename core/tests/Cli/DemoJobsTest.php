@@ -22,7 +22,9 @@ it('says of a suspect what probably went wrong', function () {
 
 it('says how far the survey is and what is still to read', function () {
     $progress = demoSurvey('mobile-library', 'before')['progress'];
-    expect($progress['coordinates'])->toBe(72)->and($progress['settled'])->toBeLessThan(72)->and($progress['toGo'])->toBeGreaterThan(0);
+    expect($progress['coordinates'])->toBe(72)
+        ->and($progress['settled'])->toBeLessThan(72)
+        ->and($progress['toGo'])->toBeGreaterThan(0);
 });
 
 it('says whether the frame is fit to modify and what to pull, in order', function () {
@@ -30,7 +32,8 @@ it('says whether the frame is fit to modify and what to pull, in order', functio
     expect($before['fit']['state'])->toBe('straighten')->and(array_column($before['pulls'], 'order'))->toBe(range(1, count($before['pulls'])))
         ->and($before['pulls'][0])->toMatchArray(['section' => 'front', 'pattern' => 'short-rail', 'points' => ['AL'], 'direction' => 'forward']);
     $tack = demoSurvey('beach-tender', 'tack');
-    expect($tack['pulls'])->toBe([])->and(array_column($tack['held'], 'until'))->toContain('more is read there: it is out, but a chain wants it surer than 95 times in 100');
+    expect($tack['pulls'])->toBe([])
+        ->and(array_column($tack['held'], 'until'))->toContain('more is read there: it is out, but a chain wants it surer than 95 times in 100');
 });
 
 it('knows that one of two readings is wrong, which reading tells, and that nothing is pulled before', function () {
@@ -47,10 +50,12 @@ it('holds a job without a chart against its mirror image, and says so', function
         ->and(demoSurvey('mobile-library', 'before')['against'])->toBe('chart');
     // Half of each mismatch shows on either side.
     $points = array_column($tug['points'], 'deviation', 'id');
-    expect($points['AL'][0])->toEqualWithDelta(-$points['AR'][0], 1e-6)->and($points['AL'][1])->toEqualWithDelta($points['AR'][1], 1e-6);
+    expect($points['AL'][0])->toEqualWithDelta(-$points['AR'][0], 1e-6)
+        ->and($points['AL'][1])->toEqualWithDelta($points['AR'][1], 1e-6);
 });
 
 it('surveys the sister on her own', function () {
     $sister = demoSurvey('trailer-tug', 'sister');
-    expect($sister['against'])->toBe('mirror')->and(array_filter(array_column($sister['points'], 'verdict'), fn (string $verdict): bool => $verdict === 'out'))->toBe([]);
+    expect($sister['against'])->toBe('mirror')
+        ->and(array_filter(array_column($sister['points'], 'verdict'), fn (string $verdict): bool => $verdict === 'out'))->toBe([]);
 });

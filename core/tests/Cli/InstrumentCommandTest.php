@@ -57,7 +57,8 @@ it('reads the same again from the same seed, another way from another', function
 
 it('stops at its count, and when nothing more is wanted', function () {
     $this->server->wants(WANTED);
-    expect(standIn($this->server, ['--count' => '1']))->toHaveCount(1)->and(standIn($this->server))->toBe([]);
+    expect(standIn($this->server, ['--count' => '1']))->toHaveCount(1)
+        ->and(standIn($this->server))->toBe([]);
 });
 
 it('says in words why the server does not take it', function (int $status, string $says) {

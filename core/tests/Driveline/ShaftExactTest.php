@@ -73,7 +73,9 @@ describe('a shaft, in numbers worked by hand', function () {
 
     it('checks neither bottoming nor engagement without the travel', function () {
         $result = (new ShaftCalculator)->calculate(unequalShaft(['bump' => null, 'droop' => null]));
-        expect($result->bottomingClearance)->toBeNull()->and($result->minEngagement)->toBeNull()->and(count($result->states))->toBe(1);
+        expect($result->bottomingClearance)->toBeNull()
+            ->and($result->minEngagement)->toBeNull()
+            ->and(count($result->states))->toBe(1);
     });
 });
 

@@ -52,7 +52,9 @@ it('asks about one number that is off by a figure that copying makes', function 
 
 it('asks about a lost minus', function () {
     $doubts = askedOf(chartWithSlips(['EL' => Vector3::of(0, 780, 0)]));
-    expect($doubts)->toHaveCount(1)->and($doubts[0]->suggested)->toBe(-390.0)->and(Said::mm($doubts[0]->text))->toContain('a minus is lost or one too many');
+    expect($doubts)->toHaveCount(1)
+        ->and($doubts[0]->suggested)->toBe(-390.0)
+        ->and(Said::mm($doubts[0]->text))->toContain('a minus is lost or one too many');
 });
 
 it('asks nothing', function (array $chart, array $bent) {
@@ -82,7 +84,9 @@ it('asks of no point whose readings do not check each other, and of none without
 
 it('looks at a base point from where the others put it', function () {
     $doubts = askedOf(chartWithSlips(['CR' => Vector3::of(50, 0, 0)], 4));
-    expect(array_map(fn (ChartDoubt $one): string => "$one->point $one->axis", $doubts))->toBe(['CR 0'])->and($doubts[0]->suggested)->toEqualWithDelta(1500.0, 0.01)->and($doubts[0]->measured)->toEqualWithDelta(1500.0, 1.0);
+    expect(array_map(fn (ChartDoubt $one): string => "$one->point $one->axis", $doubts))->toBe(['CR 0'])
+        ->and($doubts[0]->suggested)->toEqualWithDelta(1500.0, 0.01)
+        ->and($doubts[0]->measured)->toEqualWithDelta(1500.0, 1.0);
 });
 
 it('says how much likelier a slip is, and over a thousand no more than that', function () {

@@ -26,19 +26,24 @@ function slipsIn(array $wrong): array
 
 it('asks nothing of a chart that the readings fit, nor of a frame that is merely bent', function () {
     $place = Readings::truth(Readings::ladder(6));
-    expect(slipsIn([]))->toBe([])->and(slipsIn(['EL' => $place['EL']->plus(Vector3::of(22, -15, 20))]))->toBe([]);
+    expect(slipsIn([]))->toBe([])
+        ->and(slipsIn(['EL' => $place['EL']->plus(Vector3::of(22, -15, 20))]))->toBe([]);
 });
 
 it('names both points of two lines that were swapped', function () {
     $at = Readings::truth(Readings::ladder(6));
     $slips = slipsIn(['BL' => $at['DL'], 'DL' => $at['BL']]);
-    expect($slips)->toHaveCount(1)->and($slips[0]->kind->value)->toBe('swapped')->and($slips[0]->points())->toEqualCanonicalizing(['BL', 'DL'])->and(Said::mm($slips[0]->text))->toContain('readings fit');
+    expect($slips)->toHaveCount(1)
+        ->and($slips[0]->kind->value)->toBe('swapped')
+        ->and($slips[0]->points())->toEqualCanonicalizing(['BL', 'DL'])
+        ->and(Said::mm($slips[0]->text))->toContain('readings fit');
 });
 
 it('names mates that were mirrored', function () {
     $at = Readings::truth(Readings::ladder(6));
     $slips = slipsIn(['CL' => $at['CR'], 'CR' => $at['CL']]);
-    expect($slips[0]->kind->value)->toBe('mirrored')->and($slips[0]->points())->toEqualCanonicalizing(['CL', 'CR']);
+    expect($slips[0]->kind->value)->toBe('mirrored')
+        ->and($slips[0]->points())->toEqualCanonicalizing(['CL', 'CR']);
 });
 
 it('names a point whose sign is lost, and what was meant', function () {
@@ -51,5 +56,7 @@ it('names a point whose sign is lost, and what was meant', function () {
 it('sees a column in the place of another, which no length notices', function () {
     $at = Readings::truth(Readings::ladder(6));
     $slips = slipsIn(array_map(fn (Vector3 $place): Vector3 => Vector3::of($place->x, $place->z, $place->y), $at));
-    expect($slips)->toHaveCount(1)->and($slips[0]->kind->value)->toBe('axes')->and(Said::mm($slips[0]->text))->toContain('offset and height');
+    expect($slips)->toHaveCount(1)
+        ->and($slips[0]->kind->value)->toBe('axes')
+        ->and(Said::mm($slips[0]->text))->toContain('offset and height');
 });

@@ -75,6 +75,7 @@ describe('an amount that is linear in the deviations', function () {
         $a = (new LinearAmount)->with(1, 2.0, 1.0);
         $b = (new LinearAmount)->with(1, 2.0, 1.0)->with(2, 5.0, 1.0);
         $sum = $a->plus($b, -2.0)->times(3.0);
-        expect($sum->value)->toBe(3 * (2.0 - 2 * 7.0))->and($sum->weights)->toBe([1 => -3.0, 2 => -6.0]);
+        expect($sum->value)->toBe(3 * (2.0 - 2 * 7.0))
+            ->and($sum->weights)->toBe([1 => -3.0, 2 => -6.0]);
     });
 });

@@ -38,7 +38,9 @@ function findingsOf(callable $bend, int $base = 4): array
 describe('a bend that was made', function () {
     it('is read with its amount and sign', function (callable $bend, string $pattern, float $amount, string $text) {
         $finding = findingsOf($bend)[$pattern];
-        expect($finding->amount)->toEqualWithDelta($amount, 1e-4)->and($finding->significant)->toBeTrue()->and(Said::mm($finding->text))->toContain($text);
+        expect($finding->amount)->toEqualWithDelta($amount, 1e-4)
+            ->and($finding->significant)->toBeTrue()
+            ->and(Said::mm($finding->text))->toContain($text);
     })->with([
         'rear to the right' => [fn (string $id, Vector3 $p) => $id[0] === 'F' ? $p->plus(Vector3::of(0, 9, 0)) : $p, 'rear sidesway', 9.0, 'The rear stands to the right by 9.0'],
         'rear low' => [fn (string $id, Vector3 $p) => $id[0] === 'F' ? $p->plus(Vector3::of(0, 0, -8)) : $p, 'rear sag', -8.0, 'The rear hangs low by 8.0'],
@@ -49,7 +51,8 @@ describe('a bend that was made', function () {
 
     it('in the centre shows as twist, diamond or sag', function (callable $bend, string $pattern, int $sign) {
         $finding = findingsOf($bend, 6)[$pattern];
-        expect($finding->significant)->toBeTrue()->and($finding->amount * $sign)->toBeGreaterThan(5.0);
+        expect($finding->significant)->toBeTrue()
+            ->and($finding->amount * $sign)->toBeGreaterThan(5.0);
     })->with([
         'twist rising rearward on the right' => [fn (string $id, Vector3 $p) => $p->plus(Vector3::of(0, 0, ($id[1] === 'R' ? 1 : -1) * $p->x / 600)), 'centre twist', 1],
         'right rail rearward' => [fn (string $id, Vector3 $p) => $p->plus(Vector3::of($id[1] === 'R' ? 5 : -5, 0, 0)), 'centre diamond', 1],
@@ -64,7 +67,8 @@ describe('a bend that was made', function () {
         $truth['AL'] = $truth['AL']->plus(Vector3::of(6, 0, 0));
         $findings = (new FindingsReader)->read($frame, (new SurveyComputer)->compute($frame, Readings::survey(Readings::tour($truth))));
         $short = array_values(array_filter($findings, fn (Finding $f): bool => $f->pattern->value === 'short-rail' && $f->side === 'left'))[0];
-        expect($short->section->value)->toBe('front')->and($short->amount)->toEqualWithDelta(6.0, 1e-4);
+        expect($short->section->value)->toBe('front')
+            ->and($short->amount)->toEqualWithDelta(6.0, 1e-4);
     });
 });
 

@@ -33,7 +33,8 @@ function assessed(array $moved, float $sigma = 0.1, ?Frame $chart = null): Asses
 describe('the verdict', function () {
     it('is fit where every point is within tolerance', function () {
         $fit = assessed(['FL' => [0.5, -0.5, 1.0]])->fit;
-        expect($fit->state->value)->toBe('fit')->and(Said::mm($fit->reasons[0]))->toContain('within its tolerance');
+        expect($fit->state->value)->toBe('fit')
+            ->and(Said::mm($fit->reasons[0]))->toContain('within its tolerance');
     });
 
     it('is straighten first where a pattern is surely beyond its tolerance, and says which', function () {
@@ -44,7 +45,8 @@ describe('the verdict', function () {
 
     it('is undecided where readings are too few or too coarse, and says of what', function () {
         $fit = assessed([], 1.0)->fit;
-        expect($fit->state->value)->toBe('undecided')->and(Said::mm($fit->reasons[0]))->toStartWith('Not decided: ');
+        expect($fit->state->value)->toBe('undecided')
+            ->and(Said::mm($fit->reasons[0]))->toStartWith('Not decided: ');
     });
 
     it('never hides what symmetry cannot show', function () {
@@ -67,7 +69,8 @@ describe('the pull plan', function () {
         $at = Readings::truth(Readings::ladder(6));
         foreach ($pulls[0]->checks as $check) {
             [$from, $to] = explode(' ', $check->call);
-            expect($check->target)->toEqualWithDelta($at[$to]->minus($at[$from])->norm(), 0.01)->and(abs($check->now - $check->target))->toBeGreaterThan(2.0);
+            expect($check->target)->toEqualWithDelta($at[$to]->minus($at[$from])->norm(), 0.01)
+                ->and(abs($check->now - $check->target))->toBeGreaterThan(2.0);
         }
     });
 
@@ -85,7 +88,8 @@ describe('the pull plan', function () {
         expect($twist)->toHaveCount(1)->and($twist[0]->kind)->toBe('rise')->and($twist[0]->call)->toBe('FL FR')
             ->and($twist[0]->now)->toEqualWithDelta(10.0, 0.05)->and($twist[0]->target)->toEqualWithDelta(0.0, 0.05);
         $sag = assessed(['FL' => [0, 0, -9], 'FR' => [0, 0, -9]])->pulls[0]->checks[0];
-        expect($sag->kind)->toBe('rise')->and($sag->target - $sag->now)->toEqualWithDelta(9.0, 0.05);
+        expect($sag->kind)->toBe('rise')
+            ->and($sag->target - $sag->now)->toEqualWithDelta(9.0, 0.05);
     });
 
     it('pulls nothing that is within tolerance', function () {

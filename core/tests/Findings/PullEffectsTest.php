@@ -60,7 +60,9 @@ it('has every watched reading stand at its number once that pull is made, and no
         foreach ($step->checks as $check) {
             [$from, $to] = explode(' ', $check->call);
             $read = fn (array $where): float => $check->kind === 'rise' ? $where[$to]->z - $where[$from]->z : $where[$to]->minus($where[$from])->norm();
-            expect($read($at))->toEqualWithDelta($check->now, 1e-6)->and($read($after))->toEqualWithDelta($check->target, 1e-6)->and(abs($check->target - $check->now))->toBeGreaterThan(0.3);
+            expect($read($at))->toEqualWithDelta($check->now, 1e-6)
+                ->and($read($after))->toEqualWithDelta($check->target, 1e-6)
+                ->and(abs($check->target - $check->now))->toBeGreaterThan(0.3);
         }
         $at = $after;
     }

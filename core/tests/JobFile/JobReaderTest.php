@@ -55,7 +55,8 @@ it('reads lengths in the unit of the file, or in the one that they carry', funct
 it('takes a reading that another supersedes out of the computation', function () {
     $readings = [['id' => 'r1', 'kind' => 'height', 'point' => 'A-L', 'value' => 1], ['id' => 'r2', 'kind' => 'height', 'point' => 'A-L', 'value' => 2, 'supersedes' => 'r1']];
     $job = (new JobReader)->read(jobJson(['surveys' => [['id' => 's', 'readings' => $readings]]]));
-    expect($job->surveys[0]->readings[0]->struckBecause)->toBe('superseded')->and($job->surveys[0]->readings[1]->isStruck())->toBeFalse();
+    expect($job->surveys[0]->readings[0]->struckBecause)->toBe('superseded')
+        ->and($job->surveys[0]->readings[1]->isStruck())->toBeFalse();
 });
 
 it('names a reading that supersedes none before it', function (string $original) {

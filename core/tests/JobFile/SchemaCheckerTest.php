@@ -98,6 +98,7 @@ describe('an invalid file', function () {
     it('shows fifty of thousands', function () {
         $problems = array_map(fn (int $i): Problem => new Problem("row $i", 'wrong.'), range(1, 3000));
         $shown = InvalidFile::with($problems)->problems();
-        expect($shown)->toHaveCount(51)->and($shown[50]->message)->toBe('and 2950 more of the kind');
+        expect($shown)->toHaveCount(51)
+            ->and($shown[50]->message)->toBe('and 2950 more of the kind');
     });
 });

@@ -36,7 +36,8 @@ it('names the reading whose edge cannot be turned into a centre', function () {
 
 it('reads what is blocked, references and their sigmas', function () {
     $job = (new JobReader)->fromDocument([...jobWith([]), 'references' => [['id' => 'sister', 'name' => 'Sister', 'kind' => 'sister', 'points' => [['id' => 'AL', 'at' => ['1 in', 0, 0], 'sigma' => [0.5, 0.5, 0.5]]]]]]);
-    expect($job->sources[0]->places['AL']->x)->toBe(25.4)->and($job->sources[0]->sigmas['AL']->y)->toBe(0.5);
+    expect($job->sources[0]->places['AL']->x)->toBe(25.4)
+        ->and($job->sources[0]->sigmas['AL']->y)->toBe(0.5);
     expect(fn () => (new JobReader)->fromDocument([...jobWith([]), 'references' => [['id' => 's', 'kind' => 'chart', 'points' => [['id' => 'ZZ', 'at' => [0, 0, 0]]]]]]))->toThrow(InvalidFile::class, 'references[0].points[0].id');
 });
 

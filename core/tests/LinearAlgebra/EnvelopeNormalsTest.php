@@ -23,14 +23,18 @@ it('gives a weak direction its true variance, however small its information', fu
 
 it('moves nothing along a free direction, and meets the rest exactly', function () {
     $solution = (new EnvelopeSolver)->factor([[0 => -1.0, 1 => 1.0], [1 => -1.0, 2 => 1.0]], 3)->solve([-3.0, 3.0 - 5.0, 5.0]);
-    expect(array_sum($solution))->toEqualWithDelta(0.0, 1e-12)->and($solution[1] - $solution[0])->toEqualWithDelta(3.0, 1e-12)->and($solution[2] - $solution[1])->toEqualWithDelta(5.0, 1e-12);
+    expect(array_sum($solution))->toEqualWithDelta(0.0, 1e-12)
+        ->and($solution[1] - $solution[0])->toEqualWithDelta(3.0, 1e-12)
+        ->and($solution[2] - $solution[1])->toEqualWithDelta(5.0, 1e-12);
 });
 
 it('has the free directions orthonormal, and none of them seen by a row', function () {
     $rows = [[0 => -1.0, 1 => 1.0], [2 => -1.0, 3 => 1.0]];
     $free = (new EnvelopeSolver)->factor($rows, 4)->freeDirections();
     $dot = fn (array $a, array $b): float => array_sum(array_map(fn (float $x, float $y): float => $x * $y, $a, $b));
-    expect($free)->toHaveCount(2)->and($dot($free[0], $free[0]))->toEqualWithDelta(1.0, 1e-12)->and($dot($free[0], $free[1]))->toEqualWithDelta(0.0, 1e-12);
+    expect($free)->toHaveCount(2)
+        ->and($dot($free[0], $free[0]))->toEqualWithDelta(1.0, 1e-12)
+        ->and($dot($free[0], $free[1]))->toEqualWithDelta(0.0, 1e-12);
     foreach ($rows as $row) {
         foreach ($free as $direction) {
             expect(array_sum(array_map(fn (int $i, float $p): float => $p * $direction[$i], array_keys($row), $row)))->toEqualWithDelta(0.0, 1e-12);

@@ -41,7 +41,8 @@ describe('the fast solver against the dense one', function () {
                 $right[$j] += $p * sin($i);
             }
         }
-        expect($fast->freeDirections())->toHaveCount(count($dense->freeDirections()))->and($fast->freeDirections())->toHaveCount($loose);
+        expect($fast->freeDirections())->toHaveCount(count($dense->freeDirections()))
+            ->and($fast->freeDirections())->toHaveCount($loose);
         foreach ($fast->solve($right) as $i => $x) {
             expect($x)->toEqualWithDelta($dense->solve($right)[$i], 1e-8);
         }
@@ -60,7 +61,8 @@ describe('the fast solver against the dense one', function () {
             expect(abs($component))->toEqualWithDelta(1 / sqrt(5), 1e-12);
         }
         $solution = $fast->solve([-1.0, 0.0, 0.0, 0.0, 1.0]);
-        expect(array_sum($solution))->toEqualWithDelta(0.0, 1e-12)->and($solution[4] - $solution[0])->toEqualWithDelta(4.0, 1e-12);
+        expect(array_sum($solution))->toEqualWithDelta(0.0, 1e-12)
+            ->and($solution[4] - $solution[0])->toEqualWithDelta(4.0, 1e-12);
     });
 
     it('gives cofactors exact for differences whatever is free', function () {

@@ -47,10 +47,13 @@ describe('drawings of parts', function (): void {
     it('start at the origin, and are themselves when mirrored twice', function (string $tool, array $input): void {
         foreach (PartDrawings::of($tool, $input) as $drawing) {
             $twice = $drawing->reflected()->reflected();
-            expect(DxfWriter::write($twice))->toBe(DxfWriter::write($drawing))->and($drawing->width)->toBeGreaterThan(0.0)->and(DxfWriter::write($drawing->reflected()))->toContain('AC1015');
+            expect(DxfWriter::write($twice))->toBe(DxfWriter::write($drawing))
+                ->and($drawing->width)->toBeGreaterThan(0.0)
+                ->and(DxfWriter::write($drawing->reflected()))->toContain('AC1015');
             foreach ($drawing->strokes as $stroke) {
                 foreach ($stroke->flattened(0.01) as [$x, $y]) {
-                    expect($x)->toBeGreaterThan(-1e-6)->toBeLessThan($drawing->width + 1e-6)->and($y)->toBeGreaterThan(-1e-6);
+                    expect($x)->toBeGreaterThan(-1e-6)->toBeLessThan($drawing->width + 1e-6)
+                        ->and($y)->toBeGreaterThan(-1e-6);
                 }
             }
         }
@@ -79,7 +82,8 @@ describe('drawings of parts', function (): void {
 
     it('of a mitre falls by the long point past the short over half a turn', function (): void {
         $drawing = PartDrawings::of('mitre', ['deflection' => 50, 'first' => ['diameter' => 40]])[0];
-        expect(edgeAt($drawing, 0.0) - edgeAt($drawing, M_PI * 40.1 / 2))->toEqualWithDelta(40 * tan(deg2rad(25)), 1e-3)->and(PartDrawings::of('mitre', ['deflection' => 50, 'first' => ['diameter' => 50], 'second' => ['diameter' => 40]]))->toHaveCount(2);
+        expect(edgeAt($drawing, 0.0) - edgeAt($drawing, M_PI * 40.1 / 2))->toEqualWithDelta(40 * tan(deg2rad(25)), 1e-3)
+            ->and(PartDrawings::of('mitre', ['deflection' => 50, 'first' => ['diameter' => 50], 'second' => ['diameter' => 40]]))->toHaveCount(2);
     });
 
     it('of an arch are pieces whose edges and areas are those of the bar', function (): void {
@@ -104,7 +108,9 @@ describe('drawings of parts', function (): void {
     });
 
     it('come for tools that draw, and not for others', function (): void {
-        expect(PartDrawings::of('torque', ['anything' => 1]))->toBe([])->and(PartDrawings::draws('cope'))->toBeTrue()->and(PartDrawings::draws('torque'))->toBeFalse();
+        expect(PartDrawings::of('torque', ['anything' => 1]))->toBe([])
+            ->and(PartDrawings::draws('cope'))->toBeTrue()
+            ->and(PartDrawings::draws('torque'))->toBeFalse();
     });
 });
 
@@ -142,7 +148,8 @@ describe('a DXF file', function (): void {
 
     it('of other makers is read: inches, blocks turned and mirrored, splines, old polylines, lines end to end, nothing twice', function (string $file, array $areas, string $says): void {
         $outline = DxfReader::read((string) file_get_contents(dirname(__DIR__)."/cases/dxf/$file.dxf"));
-        expect(array_map(fn (array $loop): float => round(Contour::loopArea($loop), 1), $outline->loops))->toEqualWithDelta($areas, 0.2)->and(implode(' ', $outline->plate()['notes']))->toContain($says);
+        expect(array_map(fn (array $loop): float => round(Contour::loopArea($loop), 1), $outline->loops))->toEqualWithDelta($areas, 0.2)
+            ->and(implode(' ', $outline->plate()['notes']))->toContain($says);
     })->with([
         ['lines', [5000.0], ''], ['inch', [5161.3, 126.7], '25.4'], ['slot', [4000 + M_PI * 400], ''], ['block', [4 * (1500 + M_PI * 112.5), M_PI * 100], ''], ['poly2d', [5436.8], 'no unit'], ['twice', [8.0], ''], ['spline', [13012.7], '0.05 mm'],
     ]);
@@ -171,7 +178,10 @@ describe('an SVG file', function (): void {
         foreach (PartDrawings::of($tool, $input) as $drawing) {
             $svg = simplexml_load_string(SvgWriter::write($drawing));
             $box = explode(' ', (string) $svg['viewBox']);
-            expect((string) $svg['width'])->toBe(sprintf('%.3Fmm', $drawing->width + 4))->and((float) $box[2])->toEqualWithDelta($drawing->width + 4, 1e-3)->and((float) $box[3])->toEqualWithDelta($drawing->height + 4, 1e-3)->and(count($svg->g))->toBe(count($drawing->layers()));
+            expect((string) $svg['width'])->toBe(sprintf('%.3Fmm', $drawing->width + 4))
+                ->and((float) $box[2])->toEqualWithDelta($drawing->width + 4, 1e-3)
+                ->and((float) $box[3])->toEqualWithDelta($drawing->height + 4, 1e-3)
+                ->and(count($svg->g))->toBe(count($drawing->layers()));
         }
     })->with(drawnCases());
 

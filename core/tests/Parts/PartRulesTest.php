@@ -35,7 +35,10 @@ describe('the first article', function (): void {
     });
 
     it('frees one of a batch, then all', function (): void {
-        expect(PartState::Drawn->free(6, null))->toBe(1)->and(PartState::FirstArticle->free(6, null))->toBe(6)->and(PartState::Released->free(6, null))->toBe(6)->and(PartState::Cut->free(6, null))->toBe(0);
+        expect(PartState::Drawn->free(6, null))->toBe(1)
+            ->and(PartState::FirstArticle->free(6, null))->toBe(6)
+            ->and(PartState::Released->free(6, null))->toBe(6)
+            ->and(PartState::Cut->free(6, null))->toBe(0);
     });
 
     it('locks the mirror image until the original was tried', function (): void {
@@ -58,11 +61,16 @@ describe('what a part takes of the rack', function (): void {
 
     it('is the outline of a plate with its thickness, its mass and its centre', function (): void {
         $facts = factsOf('offset-contour', ['contour' => [[100, 50], [400, 50], [400, 250], [100, 250]], 'offset' => 10, 'thickness' => 6]);
-        expect($facts->thickness)->toBe(6.0)->and($facts->outline)->toHaveCount(4)->and($facts->mass)->toEqualWithDelta(280 * 180 * 6 * 7850e-9, 1e-9)->and($facts->centre)->toEqualWithDelta([140.0, 90.0], 1e-9)->and($facts->lengths)->toBe([]);
+        expect($facts->thickness)->toBe(6.0)
+            ->and($facts->outline)->toHaveCount(4)
+            ->and($facts->mass)->toEqualWithDelta(280 * 180 * 6 * 7850e-9, 1e-9)
+            ->and($facts->centre)->toEqualWithDelta([140.0, 90.0], 1e-9)
+            ->and($facts->lengths)->toBe([]);
     });
 
     it('is the mass of a tube of 38 by 2.5, 597 long', function (): void {
-        expect(factsOf('piece', ['length' => 597, 'height' => 38, 'wall' => 2.5])->mass)->toEqualWithDelta(1.31, 0.005)->and(factsOf('press-brake', ['thickness' => 5, 'insideRadius' => 6, 'kFactor' => 0.42, 'flanges' => [60, 90], 'bends' => [90], 'length' => 200])->mass)->toEqualWithDelta(140.72345 * 200 * 5 * 7850e-9, 1e-6);
+        expect(factsOf('piece', ['length' => 597, 'height' => 38, 'wall' => 2.5])->mass)->toEqualWithDelta(1.31, 0.005)
+            ->and(factsOf('press-brake', ['thickness' => 5, 'insideRadius' => 6, 'kFactor' => 0.42, 'flanges' => [60, 90], 'bends' => [90], 'length' => 200])->mass)->toEqualWithDelta(140.72345 * 200 * 5 * 7850e-9, 1e-6);
     });
 
     it('is known of every worked case without a fault', function (string $tool, array $input): void {
@@ -72,7 +80,8 @@ describe('what a part takes of the rack', function (): void {
 
 describe('a piece of bar', function (): void {
     it('weighs its section times its length', function (array $given, float $area): void {
-        expect(Calculators::run('piece', ['length' => 1000, ...$given])['area'])->toEqualWithDelta($area, 1e-9)->and(Calculators::run('piece', ['length' => 1000, ...$given])['massPerMetre'])->toEqualWithDelta($area * 7850e-6, 1e-9);
+        expect(Calculators::run('piece', ['length' => 1000, ...$given])['area'])->toEqualWithDelta($area, 1e-9)
+            ->and(Calculators::run('piece', ['length' => 1000, ...$given])['massPerMetre'])->toEqualWithDelta($area * 7850e-6, 1e-9);
     })->with([
         'round bar' => [['height' => 20], M_PI * 100], 'tube' => [['height' => 38, 'wall' => 2.5], M_PI * 35.5 * 2.5], 'box' => [['shape' => 'rectangular', 'height' => 60, 'width' => 40, 'wall' => 3], 60 * 40 - 54 * 34.0], 'flat' => [['shape' => 'rectangular', 'height' => 60, 'width' => 8], 480.0],
         'channel' => [['shape' => 'channel', 'height' => 200, 'width' => 70, 'wall' => 6], 200 * 6 + 2 * 64 * 6.0], 'angle' => [['shape' => 'angle', 'height' => 50, 'width' => 40, 'wall' => 5], (50 + 40 - 5) * 5.0],
@@ -88,18 +97,24 @@ describe('a contour from offsets', function (): void {
 
     it('runs smoothly through smooth stations', function () use ($run): void {
         $told = Calculators::run('station-contour', ['stations' => $run, 'lower' => [['at' => 0, 'offset' => -50], ['at' => 400, 'offset' => -50]], 'points' => [['at' => [150, 0]], ['at' => [250, 0]]]]);
-        expect($told['residuals'][0]['residual'])->toEqualWithDelta(14.90, 0.005)->and($told['residuals'][1]['residual'])->toEqualWithDelta(27.12, 0.005)->and($told['worst'])->toEqualWithDelta(27.12, 0.005);
+        expect($told['residuals'][0]['residual'])->toEqualWithDelta(14.90, 0.005)
+            ->and($told['residuals'][1]['residual'])->toEqualWithDelta(27.12, 0.005)
+            ->and($told['worst'])->toEqualWithDelta(27.12, 0.005);
     });
 
     it('becomes few lines and arcs that stay near it', function (float $within) use ($run): void {
         $told = Calculators::run('station-contour', ['stations' => $run, 'lower' => [['at' => 0, 'offset' => -50], ['at' => 400, 'offset' => -50]], 'within' => $within]);
         $fine = Calculators::run('station-contour', ['stations' => $run, 'lower' => [['at' => 0, 'offset' => -50], ['at' => 400, 'offset' => -50]], 'within' => 0.001]);
-        expect($told['edges'])->toBeLessThan($fine['edges'])->and(abs($told['area'] - $fine['area']))->toBeLessThan(400 * $within)->and($told['edges'])->toBeLessThan(14);
+        expect($told['edges'])->toBeLessThan($fine['edges'])
+            ->and(abs($told['area'] - $fine['area']))->toBeLessThan(400 * $within)
+            ->and($told['edges'])->toBeLessThan(14);
     })->with([0.3, 0.1]);
 
     it('is straight between corners, and closed on the base line', function (): void {
         $told = Calculators::run('station-contour', ['stations' => [['at' => 0, 'offset' => 40], ['at' => 100, 'offset' => 60], ['at' => 250, 'offset' => 60]]]);
-        expect($told['area'])->toEqualWithDelta(100 * 50 + 150 * 60, 1e-9)->and($told['edges'])->toBe(5)->and(Calculators::run('offset-contour', ['contour' => $told['vertices'], 'offset' => 0])['area'])->toEqualWithDelta(14000, 1e-9);
+        expect($told['area'])->toEqualWithDelta(100 * 50 + 150 * 60, 1e-9)
+            ->and($told['edges'])->toBe(5)
+            ->and(Calculators::run('offset-contour', ['contour' => $told['vertices'], 'offset' => 0])['area'])->toEqualWithDelta(14000, 1e-9);
     });
 
     it('is refused where it runs back, crosses itself, or is one station', function (array $given, string $path): void {
@@ -113,11 +128,17 @@ describe('what the running gear asks for', function (): void {
     it('is the tube of a link, twice, as long as its sheet says', function (): void {
         $given = ['centres' => 820, 'tube' => ['outer' => 44.5, 'wall' => 6.3], 'ends' => [['shank' => 60, 'pitch' => 2, 'diameter' => 22], ['shank' => 60, 'pitch' => 2, 'diameter' => 22]]];
         $part = GearParts::of('link-cut', 7, 'Lower link', $given, ['tube' => 700.0]);
-        expect($part?->tool)->toBe('piece')->and($part?->given['length'])->toBe(700.0)->and($part?->given['height'])->toBe(44.5)->and($part?->count)->toBe(2)->and($part?->key)->toBe('gear:7');
+        expect($part?->tool)->toBe('piece')
+            ->and($part?->given['length'])->toBe(700.0)
+            ->and($part?->given['height'])->toBe(44.5)
+            ->and($part?->count)->toBe(2)
+            ->and($part?->key)->toBe('gear:7');
     });
 
     it('is the sheet itself for an arch or a hole pattern, and nothing where nothing is made', function (): void {
-        expect(GearParts::of('arch', 1, 'Crossmember', ['kind' => 'mitred'], [])?->tool)->toBe('arch')->and(GearParts::of('turning', 1, 'Circle', [], []))->toBeNull()->and(GearParts::of('link-cut', 1, 'Link', ['centres' => 800], ['tube' => null]))->toBeNull();
+        expect(GearParts::of('arch', 1, 'Crossmember', ['kind' => 'mitred'], [])?->tool)->toBe('arch')
+            ->and(GearParts::of('turning', 1, 'Circle', [], []))->toBeNull()
+            ->and(GearParts::of('link-cut', 1, 'Link', ['centres' => 800], ['tube' => null]))->toBeNull();
     });
 });
 
@@ -143,7 +164,10 @@ describe('marking out', function (): void {
 describe('a drawing with its side etched', function (): void {
     it('keeps its lines, and its word readable in the mirror', function (): void {
         $drawing = PartDrawings::of('piece', ['length' => 200, 'height' => 40])[0];
-        expect($drawing->etched('LEFT')->notes[0]->text)->toBe('LEFT')->and($drawing->etched('LEFT')->strokes)->toEqual($drawing->strokes)->and($drawing->etched('')->notes)->toBe([])->and($drawing->etched('LEFT')->reflected()->notes[0]->at[0])->toBeGreaterThan(0.0)->toBeLessThan(200.0);
+        expect($drawing->etched('LEFT')->notes[0]->text)->toBe('LEFT')
+            ->and($drawing->etched('LEFT')->strokes)->toEqual($drawing->strokes)
+            ->and($drawing->etched('')->notes)->toBe([])
+            ->and($drawing->etched('LEFT')->reflected()->notes[0]->at[0])->toBeGreaterThan(0.0)->toBeLessThan(200.0);
     });
 });
 
@@ -161,7 +185,10 @@ describe('plates laid by hand', function (): void {
 describe('a printer', function (): void {
     it('is corrected by true over measured, in each direction', function (): void {
         $scale = PrinterScale::measured(178.2, 180.0, 250.0, 250.0);
-        expect($scale->across)->toEqualWithDelta(180 / 178.2, 1e-12)->and($scale->up)->toBe(1.0)->and($scale->isMeasured)->toBeTrue()->and(PrinterScale::unmeasured()->isMeasured)->toBeFalse();
+        expect($scale->across)->toEqualWithDelta(180 / 178.2, 1e-12)
+            ->and($scale->up)->toBe(1.0)
+            ->and($scale->isMeasured)->toBeTrue()
+            ->and(PrinterScale::unmeasured()->isMeasured)->toBeFalse();
     });
 
     it('that fitted the page is refused', function (float $across, float $up): void {
@@ -169,7 +196,8 @@ describe('a printer', function (): void {
     })->with([[120.0, 250.0], [180.0, 0.0], [-180.0, 250.0], [180.0, 300.0]]);
 
     it('leaves what the bar was read to, times the template over the bar', function (): void {
-        expect(PrinterScale::leaves(0.3, 100.0, 700.0))->toEqualWithDelta(2.1, 1e-9)->and(PrinterScale::leaves(0.3, 250.0, 700.0))->toEqualWithDelta(0.84, 1e-9);
+        expect(PrinterScale::leaves(0.3, 100.0, 700.0))->toEqualWithDelta(2.1, 1e-9)
+            ->and(PrinterScale::leaves(0.3, 250.0, 700.0))->toEqualWithDelta(0.84, 1e-9);
     });
 });
 
@@ -190,7 +218,10 @@ describe('half the kerf in the geometry', function (): void {
     it('puts outlines out and what is inside in', function (): void {
         $drawing = PartDrawing::of('x', [Stroke::box(Layer::Cut, 0, 0, 100, 50), Stroke::box(Layer::Inner, 10, 10, 30, 30), Stroke::through(Layer::Bend, [[50, 0], [50, 50]])], [new Hole(Layer::Inner, [70, 25], 12)]);
         $kerf = Kerf::in($drawing, 2.0);
-        expect($kerf->width)->toEqualWithDelta(102.0, 1e-9)->and(Contour::loopArea($kerf->cuts()[0]->edges))->toEqualWithDelta(18 * 18, 1e-6)->and($kerf->holes[0]->diameter)->toBe(10.0)->and(Contour::loopArea($kerf->cuts()[1]->edges))->toEqualWithDelta(100 * 50 + 300 + M_PI, 1e-6);
+        expect($kerf->width)->toEqualWithDelta(102.0, 1e-9)
+            ->and(Contour::loopArea($kerf->cuts()[0]->edges))->toEqualWithDelta(18 * 18, 1e-6)
+            ->and($kerf->holes[0]->diameter)->toBe(10.0)
+            ->and(Contour::loopArea($kerf->cuts()[1]->edges))->toEqualWithDelta(100 * 50 + 300 + M_PI, 1e-6);
     });
 
     it('is refused where a cut is narrower than it', function (): void {

@@ -53,12 +53,18 @@ function operation(string $kind, array $given, string $id = 'op1'): Operation
 describe('a section that is replaced', function () {
     it('leaves all where it was when as much goes in as comes out', function () {
         $plan = plannedTruck([new Replace('op1', 1700, 400, 400)]);
-        expect($plan->wheelbaseAfter)->toBe(3300.0)->and($plan->target['FL']->toArray())->toBe([5200.0, -420.0, 500.0])->and($plan->witness[0]->before)->toBe(600.0)->and($plan->witness[0]->after)->toBe(600.0);
+        expect($plan->wheelbaseAfter)->toBe(3300.0)
+            ->and($plan->target['FL']->toArray())->toBe([5200.0, -420.0, 500.0])
+            ->and($plan->witness[0]->before)->toBe(600.0)
+            ->and($plan->witness[0]->after)->toBe(600.0);
     });
 
     it('lengthens or shortens by the difference, and loses what was on the piece that comes out', function () {
         $plan = plannedTruck([new Replace('op1', 1700, 400, 640)]);
-        expect($plan->wheelbaseAfter)->toBe(3540.0)->and($plan->chassis->fixture('O1'))->toBeNull()->and($plan->chassis->fixture('H2')->station)->toBe(2640.0)->and($plan->chassis->rails[0]->to)->toBe(5540.0);
+        expect($plan->wheelbaseAfter)->toBe(3540.0)
+            ->and($plan->chassis->fixture('O1'))->toBeNull()
+            ->and($plan->chassis->fixture('H2')->station)->toBe(2640.0)
+            ->and($plan->chassis->rails[0]->to)->toBe(5540.0);
     });
 
     it('is sawn to two root gaps less, and what the joints draw in more', function () {
@@ -79,13 +85,18 @@ describe('a kick', function () {
     it('raises what lies behind by its height, and sets it back by what the leg runs rearward', function () {
         // Worked example: H 90, θ 20°: leg 263.14, advance 247.27.
         $plan = plannedTruck([new Kick('op1', 1800, 90, 20)]);
-        expect($plan->target['FL']->x)->toEqualWithDelta(5447.27, 0.005)->and($plan->target['FL']->z)->toBe(590.0)->and($plan->target['BL']->z)->toBe(500.0)->and($plan->cuts[0]->piece)->toEqualWithDelta(263.14, 0.005)->and($plan->wheelbaseAfter)->toEqualWithDelta(3547.27, 0.005);
+        expect($plan->target['FL']->x)->toEqualWithDelta(5447.27, 0.005)
+            ->and($plan->target['FL']->z)->toBe(590.0)
+            ->and($plan->target['BL']->z)->toBe(500.0)
+            ->and($plan->cuts[0]->piece)->toEqualWithDelta(263.14, 0.005)
+            ->and($plan->wheelbaseAfter)->toEqualWithDelta(3547.27, 0.005);
     });
 
     it('keeps the wheelbase when as much rail comes out, and goes down as well', function () {
         $kick = new Kick('op1', 1800, -90, 20);
         $plan = plannedTruck([new Kick('op1', 1800, -90, 20, $kick->advance())]);
-        expect($plan->wheelbaseAfter)->toEqualWithDelta(3300.0, 1e-9)->and($plan->target['FL']->z)->toBe(410.0);
+        expect($plan->wheelbaseAfter)->toEqualWithDelta(3300.0, 1e-9)
+            ->and($plan->target['FL']->z)->toBe(410.0);
     });
 
     it('says its mitres across the depth of the rail', function () {
@@ -96,7 +107,8 @@ describe('a kick', function () {
 
     it('is undone by a kick the other way', function () {
         $plan = plannedTruck([new Kick('op1', 1300, 90, 20), new Kick('op2', 2900, -90, 20)]);
-        expect($plan->target['FL']->z)->toEqualWithDelta(500.0, 1e-9)->and($plan->target['DL']->z)->toBe(590.0);
+        expect($plan->target['FL']->z)->toEqualWithDelta(500.0, 1e-9)
+            ->and($plan->target['DL']->z)->toBe(590.0);
     });
 });
 
@@ -109,7 +121,8 @@ describe('an axle that is moved', function () {
 
     it('goes forward as well, and with a cut besides', function () {
         $plan = plannedTruck([operation('move-axle', ['axle' => 'REAR', 'way' => 'forward', 'by' => 100]), new Stretch('op2', 1800, 640)]);
-        expect($plan->wheelbaseAfter)->toBe(3840.0)->and($plan->chassis->fixture('H2')->station)->toBe(2940.0);
+        expect($plan->wheelbaseAfter)->toBe(3840.0)
+            ->and($plan->chassis->fixture('H2')->station)->toBe(2940.0);
     });
 
     it('is refused where there is none of that name', function () {
@@ -124,12 +137,14 @@ describe('an axle that is moved', function () {
 describe('a feature', function () {
     it('is moved, and told when it is in another one\'s place', function () {
         $plan = plannedTruck([operation('move-feature', ['feature' => 'X2', 'to' => 1130])]);
-        expect($plan->chassis->fixture('X2')->station)->toBe(1130.0)->and(Said::mm($plan->warnings))->toContain('crossmember X2 and gearbox crossmember are in each other\'s place by 50.0 mm');
+        expect($plan->chassis->fixture('X2')->station)->toBe(1130.0)
+            ->and(Said::mm($plan->warnings))->toContain('crossmember X2 and gearbox crossmember are in each other\'s place by 50.0 mm');
     });
 
     it('is added under the id of its operation', function () {
         $plan = plannedTruck([operation('add-feature', ['new' => ['kind' => 'body-mount', 'station' => 2100, 'length' => 90]], 'mount5')]);
-        expect($plan->chassis->fixture('mount5')->station)->toBe(2100.0)->and($plan->warnings)->toBe([]);
+        expect($plan->chassis->fixture('mount5')->station)->toBe(2100.0)
+            ->and($plan->warnings)->toBe([]);
     });
 
     it('is told when it has no rail, or stands on rail that is cut out', function () {
@@ -174,7 +189,8 @@ describe('a length of rail', function () {
 
     it('moves with the cut before it', function () {
         $plan = plannedTruck([operation('box', ['from' => 2700, 'to' => 2900, 'thickness' => 6]), new Stretch('op2', 1800, 640)]);
-        expect($plan->chassis->section(Side::Left, 3440.0)->section->cell())->not->toBeNull()->and($plan->chassis->section(Side::Left, 2800.0)->section->cell())->toBeNull();
+        expect($plan->chassis->section(Side::Left, 3440.0)->section->cell())->not->toBeNull()
+            ->and($plan->chassis->section(Side::Left, 2800.0)->section->cell())->toBeNull();
     });
 
     it('is refused where no rail is, or backwards', function (array $given) {
@@ -211,11 +227,13 @@ describe('what runs along', function () {
 
     it('turning in a band loses what is gone of each leg, and its turn needs a new place', function () {
         [$change, $end] = changeOf([new Shorten('op1', 2000, 100)], [1000.0, 2060.0, 1500.0]);
-        expect($change)->toEqualWithDelta(-120.0, 1e-9)->and($end)->toBe('Its turn at 2060 mm lies in the piece that op1 takes out: it needs a new place.');
+        expect($change)->toEqualWithDelta(-120.0, 1e-9)
+            ->and($end)->toBe('Its turn at 2060 mm lies in the piece that op1 takes out: it needs a new place.');
     });
 
     it('with a fixing at a cut goes with the front half', function () {
-        expect(changeOf([new Stretch('op1', 2100, 640)], [1000.0, 2100.0])[0])->toBeNull()->and(changeOf([new Stretch('op1', 2100, 640)], [2100.0, 3000.0])[0])->toEqualWithDelta(640.0, 1e-9);
+        expect(changeOf([new Stretch('op1', 2100, 640)], [1000.0, 2100.0])[0])->toBeNull()
+            ->and(changeOf([new Stretch('op1', 2100, 640)], [2100.0, 3000.0])[0])->toEqualWithDelta(640.0, 1e-9);
     });
 });
 
@@ -256,7 +274,8 @@ describe('operations of every kind', function () {
             }
             $taken++;
             foreach ($plan->chassis->rails as $rail) {
-                expect($rail->to)->toBeGreaterThan($rail->from)->and(is_finite($rail->from) && is_finite($rail->to))->toBeTrue();
+                expect($rail->to)->toBeGreaterThan($rail->from)
+                    ->and(is_finite($rail->from) && is_finite($rail->to))->toBeTrue();
             }
             // What was built can be built again: no two rails lie over each other, every section is one.
             $again = new Chassis(rails: $plan->chassis->rails, fixtures: $plan->chassis->fixtures, masses: $plan->chassis->masses, axles: $plan->chassis->axles);

@@ -43,7 +43,8 @@ it('tells lengths before and after', function () {
 
 it('tells the breakover angle of the worked example: wheelbase 3450, radius 390, height 260: 17.44°', function () {
     // Points in the middle of a rail of 200: its lower edge is 100 lower.
-    expect(consequencesOf([])['breakover']->before)->toEqualWithDelta(17.44, 0.005)->and(consequencesOf([new Stretch('op1', 1800, 640)])['breakover']->after)->toBeLessThan(17.44);
+    expect(consequencesOf([])['breakover']->before)->toEqualWithDelta(17.44, 0.005)
+        ->and(consequencesOf([new Stretch('op1', 1800, 640)])['breakover']->after)->toBeLessThan(17.44);
 });
 
 it('tells the departure angle at the end of the rail', function () {
@@ -58,7 +59,9 @@ it('has no angle where nothing is known of the ground', function () {
 
 it('tells the turning circle by the lock of the shop, growing with the wheelbase', function () {
     $rows = consequencesOf([new Stretch('op1', 1800, 345)], new Shop(['outerLock' => 30.0]));
-    expect($rows['turning']->before)->toEqualWithDelta(13.8, 1e-9)->and($rows['turning']->after)->toEqualWithDelta(15.18, 1e-9)->and($rows['turning']->note)->toContain('30°')->toContain('own');
+    expect($rows['turning']->before)->toEqualWithDelta(13.8, 1e-9)
+        ->and($rows['turning']->after)->toEqualWithDelta(15.18, 1e-9)
+        ->and($rows['turning']->note)->toContain('30°')->toContain('own');
 });
 
 it('tells the distance from the back of the cab to the rear axle, which grows with a stretch behind the cab', function () {
@@ -80,13 +83,15 @@ it('weighs the steel that is put in and taken out', function (array $operations,
 describe('the halves of a cut frame', function () {
     it('weigh together what the frame does without its load, and turn about the same middle', function (float $cut) {
         [$front, $rear] = HalfFrame::both(Trucks::truck(), $cut);
-        expect($front->mass + $rear->mass)->toEqualWithDelta(2000.0, 1e-9)->and($front->mass * ($front->centre ?? 0) + $rear->mass * ($rear->centre ?? 0))->toEqualWithDelta(1100 * 150 + 900 * 3100.0, 1e-6);
+        expect($front->mass + $rear->mass)->toEqualWithDelta(2000.0, 1e-9)
+            ->and($front->mass * ($front->centre ?? 0) + $rear->mass * ($rear->centre ?? 0))->toEqualWithDelta(1100 * 150 + 900 * 3100.0, 1e-6);
     })->with([1000.0, 1800.0, 3000.0, 150.0, 5300.0]);
 
     it('stand on either side of their middles, clear of what is on the rail and of their ends', function () {
         foreach (HalfFrame::both(Trucks::truck(), 1800.0) as $half) {
             [$a, $b] = $half->supports;
-            expect($a)->toBeGreaterThanOrEqual($half->from + 80)->toBeLessThan($half->centre)->and($b)->toBeGreaterThan($half->centre)->toBeLessThanOrEqual($half->to);
+            expect($a)->toBeGreaterThanOrEqual($half->from + 80)->toBeLessThan($half->centre)
+                ->and($b)->toBeGreaterThan($half->centre)->toBeLessThanOrEqual($half->to);
             foreach (Trucks::truck()->fixtures as $fixture) {
                 foreach ([$a, $b] as $x) {
                     expect($x <= $fixture->front() - 80 || $x >= $fixture->rear() + 80)->toBeTrue("{$fixture->called()} at $x");
@@ -98,12 +103,15 @@ describe('the halves of a cut frame', function () {
     it('with nothing on it has no middle, and no posts are worked out for it', function () {
         [$front] = HalfFrame::both(Trucks::truck(['masses' => [['id' => 'M', 'name' => 'body', 'mass' => 900, 'station' => 3000]]]), 1800.0);
         $given = (new FieldReader)->read(StandFields::all(), ['cut' => 1800]);
-        expect($front->mass)->toBe(0.0)->and($front->centre)->toBeNull()->and(StandFields::posts($front, $given))->toBeNull();
+        expect($front->mass)->toBe(0.0)
+            ->and($front->centre)->toBeNull()
+            ->and(StandFields::posts($front, $given))->toBeNull();
     });
 
     it('take the posts that a person gives, the front ones first', function () {
         [$front, $rear] = HalfFrame::both(Trucks::truck(), 1800.0);
         $given = (new FieldReader)->read(StandFields::all(), ['cut' => 1800, 'rearA' => 4800, 'rearB' => 2100]);
-        expect(array_column(StandFields::posts($rear, $given)['supports'], 'station'))->toBe([2100.0, 4800.0])->and(array_column(StandFields::posts($front, $given)['supports'], 'station'))->toBe($front->supports);
+        expect(array_column(StandFields::posts($rear, $given)['supports'], 'station'))->toBe([2100.0, 4800.0])
+            ->and(array_column(StandFields::posts($front, $given)['supports'], 'station'))->toBe($front->supports);
     });
 });

@@ -34,7 +34,8 @@ function warnedOf(array $operations, ?Frame $frame = null): array
 
 describe('what a plan is warned of', function () {
     it('is nothing for a cut clear of holes and axles on a straight, level rail', function () {
-        expect(warnedOf([new Stretch('op1', 1500, 300)]))->toBe([])->and(warnedOf([new Shorten('op1', 1200, 300)]))->toBe([]);
+        expect(warnedOf([new Stretch('op1', 1500, 300)]))->toBe([])
+            ->and(warnedOf([new Shorten('op1', 1200, 300)]))->toBe([]);
     });
 
     it('is a hole nearer than 75 mm to a cut, in front of it or behind', function (float $at, bool $warned) {

@@ -44,7 +44,10 @@ it('says for each forbidden stretch the rule, by how much and whose value it is'
 
 it('lets a station at the very edge of a stretch be cut', function () {
     $one = windowsOf(Trucks::truck())->at(1801.0)[0];
-    expect($one->holds($one->from))->toBeFalse()->and($one->holds($one->to))->toBeFalse()->and($one->holds($one->from + 0.1))->toBeTrue()->and($one->by($one->from - 5.0))->toBe(0.0);
+    expect($one->holds($one->from))->toBeFalse()
+        ->and($one->holds($one->to))->toBeFalse()
+        ->and($one->holds($one->from + 0.1))->toBeTrue()
+        ->and($one->by($one->from - 5.0))->toBe(0.0);
 });
 
 it('follows the value of the shop, and says so', function () {
@@ -61,7 +64,8 @@ describe('a rule', function () {
     }
 
     it('keeps clear of what it is for, and of no more', function (array $feature, float $held, float $free, string $rule) {
-        expect(forbidding([['id' => 'F', 'station' => 2000, ...$feature]], $held))->toBe([$rule])->and(forbidding([['id' => 'F', 'station' => 2000, ...$feature]], $free))->toBe([]);
+        expect(forbidding([['id' => 'F', 'station' => 2000, ...$feature]], $held))->toBe([$rule])
+            ->and(forbidding([['id' => 'F', 'station' => 2000, ...$feature]], $free))->toBe([]);
     })->with([
         'a hanger: three depths from its middle' => [['kind' => 'spring-hanger', 'length' => 160], 2599.0, 2600.0, 'hangerClearance'],
         'a steering box on one side' => [['kind' => 'steering-box', 'side' => 'left'], 1401.0, 1400.0, 'hangerClearance'],
@@ -79,24 +83,32 @@ describe('a rule', function () {
 
     it('keeps clear of a centre bearing, and not of the ends of a shaft', function () {
         $shaft = ['lines' => [['id' => 'S', 'kind' => 'shaft', 'name' => 'driveshaft', 'path' => [['station' => 1000], ['station' => 2000], ['station' => 3000]]]]];
-        expect(forbidding([], 2149.0, $shaft))->toBe(['shaftClearance'])->and(forbidding([], 2150.0, $shaft))->toBe([])->and(forbidding([], 1000.0, $shaft))->toBe([]);
+        expect(forbidding([], 2149.0, $shaft))->toBe(['shaftClearance'])
+            ->and(forbidding([], 2150.0, $shaft))->toBe([])
+            ->and(forbidding([], 1000.0, $shaft))->toBe([]);
     });
 
     it('keeps clear of the ends of the rails, of tapers and of where the section changes', function () {
         $rails = ['rails' => [['id' => 'R1', 'from' => 0, 'to' => 1000, 'section' => Trucks::CHANNEL, 'rearDepth' => 160], ['id' => 'R2', 'from' => 1000, 'to' => 4000, 'section' => [...Trucks::CHANNEL, 'depth' => 160]]]];
-        expect(forbidding([], 1349.0, $rails))->toContain('straightLength')->and(forbidding([], 1351.0, $rails))->toBe([])->and(forbidding([], 3651.0, $rails))->toBe(['straightLength'])->and(forbidding([], 500.0, $rails))->toBe(['straightLength']);
+        expect(forbidding([], 1349.0, $rails))->toContain('straightLength')
+            ->and(forbidding([], 1351.0, $rails))->toBe([])
+            ->and(forbidding([], 3651.0, $rails))->toBe(['straightLength'])
+            ->and(forbidding([], 500.0, $rails))->toBe(['straightLength']);
     });
 
     it('allows nothing on heat-treated rails', function () {
         $treated = ['rails' => [['id' => 'R1', 'from' => -700, 'to' => 5300, 'section' => Trucks::CHANNEL, 'steel' => 'heat-treated']]];
-        expect(forbidding([], 2500.0, $treated))->toBe(['heatTreated'])->and(windowsOf(Trucks::truck([...$treated, 'features' => []]))->windows)->toBe([]);
+        expect(forbidding([], 2500.0, $treated))->toBe(['heatTreated'])
+            ->and(windowsOf(Trucks::truck([...$treated, 'features' => []]))->windows)->toBe([]);
     });
 
     it('has a name, and a shop value with its source where it has one', function () {
         foreach (CutRules::all() as $rule) {
             expect($rule::name())->not->toBe('')->and($rule::label())->not->toBe('');
             foreach ($rule::shopDefaults() as $default) {
-                expect(ShopDefaults::all())->toHaveKey($default->name())->and($default->group)->toBe('Where to cut')->and($default->source)->not->toBe('');
+                expect(ShopDefaults::all())->toHaveKey($default->name())
+                    ->and($default->group)->toBe('Where to cut')
+                    ->and($default->source)->not->toBe('');
             }
         }
     });
@@ -117,13 +129,18 @@ describe('windows', function () {
         $stresses = array_map(fn (CutWindow $one): float => $one->stress, array_values(array_filter($windows, fn (CutWindow $one): bool => ! $one->inLongestBay && $one->isBetweenAxles)));
         $sorted = $stresses;
         sort($sorted);
-        expect($stresses)->toBe($sorted)->and($windows[0]->best)->toBeGreaterThanOrEqual($windows[0]->from)->toBeLessThanOrEqual($windows[0]->to)->and($windows[0]->share)->toBeLessThan(1.0)->and(Said::mm($windows[0]->text))->toContain('the rail bears')->toContain('of its greatest');
+        expect($stresses)->toBe($sorted)
+            ->and($windows[0]->best)->toBeGreaterThanOrEqual($windows[0]->from)->toBeLessThanOrEqual($windows[0]->to)
+            ->and($windows[0]->share)->toBeLessThan(1.0)
+            ->and(Said::mm($windows[0]->text))->toContain('the rail bears')->toContain('of its greatest');
     });
 
     it('in the longest bay without a crossmember come last', function () {
         $bays = windowsOf(Trucks::truck(['features' => array_map(fn (int $x): array => ['id' => "X$x", 'kind' => 'crossmember', 'station' => $x, 'length' => 80], [200, 1200, 3600, 4600])]), loaded: true)->windows;
         $between = array_values(array_filter($bays, fn (CutWindow $one): bool => $one->isBetweenAxles));
-        expect($between[count($between) - 1]->inLongestBay)->toBeTrue()->and($bays[0]->inLongestBay)->toBeFalse()->and(Said::mm($between[count($between) - 1]->text))->toContain('longest bay without a crossmember');
+        expect($between[count($between) - 1]->inLongestBay)->toBeTrue()
+            ->and($bays[0]->inLongestBay)->toBeFalse()
+            ->and(Said::mm($between[count($between) - 1]->text))->toContain('longest bay without a crossmember');
     });
 
     it('outside the axles come after those between them, and say what they change', function () {
@@ -131,12 +148,16 @@ describe('windows', function () {
         $order = array_map(fn (CutWindow $one): bool => $one->isBetweenAxles, $windows);
         $sorted = $order;
         rsort($sorted);
-        expect($order)->toBe($sorted)->and($order)->toContain(true, false)->and(Said::mm($windows[count($windows) - 1]->text))->toContain('outside the axles: it changes the overhang and not the wheelbase');
+        expect($order)->toBe($sorted)
+            ->and($order)->toContain(true, false)
+            ->and(Said::mm($windows[count($windows) - 1]->text))->toContain('outside the axles: it changes the overhang and not the wheelbase');
     });
 
     it('are ranked by place alone where no mass is entered', function () {
         $windows = windowsOf(Trucks::truck())->windows;
-        expect($windows[0]->stress)->toBeNull()->and($windows[0]->best)->toBe(($windows[0]->from + $windows[0]->to) / 2)->and(Said::mm($windows[0]->text))->not->toContain('MPa');
+        expect($windows[0]->stress)->toBeNull()
+            ->and($windows[0]->best)->toBe(($windows[0]->from + $windows[0]->to) / 2)
+            ->and(Said::mm($windows[0]->text))->not->toContain('MPa');
     });
 
     it('are mirrored with the frame', function () {

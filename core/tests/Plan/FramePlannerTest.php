@@ -46,7 +46,9 @@ describe('a stretch', function () {
 
     it('names what crosses the cut, once each, and nothing else', function () {
         $plan = (new FramePlanner)->plan(kickedUp(), [new Stretch('op1', 500, 640), new Shorten('op2', 2200, 100)]);
-        expect($plan->carried)->toHaveCount(1)->and($plan->carried[0]->feature)->toBe('brake line')->and($plan->carried[0]->change)->toEqualWithDelta(540.0, 1e-9);
+        expect($plan->carried)->toHaveCount(1)
+            ->and($plan->carried[0]->feature)->toBe('brake line')
+            ->and($plan->carried[0]->change)->toEqualWithDelta(540.0, 1e-9);
     });
 
     it('gives witness marks g + s + g, and an insert that makes up the kerf', function () {
@@ -66,7 +68,8 @@ describe('a shorten', function () {
 
     it('gives what lies in the band no target, and says so', function () {
         $plan = (new FramePlanner)->plan(kickedUp(), [new Shorten('op1', 900, 300)]);
-        expect($plan->target['1000L'])->toBeNull()->and(Said::mm($plan->warnings))->toContain('1000L, 1000R')->toContain('bend');
+        expect($plan->target['1000L'])->toBeNull()
+            ->and(Said::mm($plan->warnings))->toContain('1000L, 1000R')->toContain('bend');
     });
 
     it('undoes a stretch at the same place', function () {
@@ -82,7 +85,9 @@ describe('a shorten', function () {
 describe('a plan', function () {
     it('of nothing changes nothing', function () {
         $plan = (new FramePlanner)->plan(kickedUp(), []);
-        expect($plan->target['3000R']->toArray())->toBe([3000.0, 400.0, 1000.0])->and($plan->warnings)->toBe([])->and($plan->wheelbaseAfter)->toBe(2800.0);
+        expect($plan->target['3000R']->toArray())->toBe([3000.0, 400.0, 1000.0])
+            ->and($plan->warnings)->toBe([])
+            ->and($plan->wheelbaseAfter)->toBe(2800.0);
     });
 
     it('gives the same frame in whatever order its operations are named', function () {

@@ -34,7 +34,8 @@ it('keeps a hole away from the bend of the flange: 2.5 walls from its edge', fun
 })->with([[66.0, false], [66.1, true], [-66.0, false], [-66.1, true], [80.0, true]]);
 
 it('lets no hole be larger than a fifth of the web', function () {
-    expect(saidOfHole(['diameter' => 40]))->toBe('')->and(saidOfHole(['diameter' => 40.5]))->toContain('⌀ 40.5 mm is more than 20 % of the web (shop default)');
+    expect(saidOfHole(['diameter' => 40]))->toBe('')
+        ->and(saidOfHole(['diameter' => 40.5]))->toContain('⌀ 40.5 mm is more than 20 % of the web (shop default)');
 });
 
 it('keeps holes three diameters apart, of the larger one, on one face', function (array $other, bool $said) {
@@ -50,11 +51,14 @@ it('keeps a hole off a weld and away from hangers', function () {
 });
 
 it('follows the values of the shop', function () {
-    expect(saidOfHole([], [['id' => 'H', 'kind' => 'spring-hanger', 'station' => 3599]], shop: new Shop(['holeHanger' => 2.0])))->toBe('')->and(saidOfHole(['diameter' => 30], shop: new Shop(['holeLargest' => 0.1])))->toContain('10 % of the web (this shop\'s own');
+    expect(saidOfHole([], [['id' => 'H', 'kind' => 'spring-hanger', 'station' => 3599]], shop: new Shop(['holeHanger' => 2.0])))->toBe('')
+        ->and(saidOfHole(['diameter' => 30], shop: new Shop(['holeLargest' => 0.1])))->toContain('10 % of the web (this shop\'s own');
 });
 
 it('refuses a hole in the flange of steel that takes none, and asks for a calculation elsewhere', function () {
-    expect(saidOfHole(['face' => 'top'], rail: ['steel' => 'heat-treated']))->toContain('no hole in the flange of high-strength')->and(saidOfHole(['face' => 'bottom'], rail: ['steel' => 'high-strength']))->toContain('no hole in the flange')->and(saidOfHole(['face' => 'top']))->toContain('only by calculation');
+    expect(saidOfHole(['face' => 'top'], rail: ['steel' => 'heat-treated']))->toContain('no hole in the flange of high-strength')
+        ->and(saidOfHole(['face' => 'bottom'], rail: ['steel' => 'high-strength']))->toContain('no hole in the flange')
+        ->and(saidOfHole(['face' => 'top']))->toContain('only by calculation');
 });
 
 it('says nothing of what is no hole', function () {

@@ -70,5 +70,7 @@ it('puts points where they were measured, and leaves the others in the chart', f
     $frame = new Frame(Readings::ladder(4)->points, [new Axle('front', 0)]);
     $first = $frame->points[0];
     $measured = MeasuredEnds::frame($frame, [new MeasuredPlace($first->id, $first->side, Vector3::of(1, 2, 3), Vector3::of(1, 1, 1))]);
-    expect($measured->points[0]->reference->toArray())->toBe([1.0, 2.0, 3.0])->and($measured->points[1]->reference)->toEqual($frame->points[1]->reference)->and($measured->axles)->toBe($frame->axles);
+    expect($measured->points[0]->reference->toArray())->toBe([1.0, 2.0, 3.0])
+        ->and($measured->points[1]->reference)->toEqual($frame->points[1]->reference)
+        ->and($measured->axles)->toBe($frame->axles);
 });

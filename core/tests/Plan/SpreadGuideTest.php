@@ -48,7 +48,9 @@ it('reads between the points next to the cut, and to one further back, as they w
 it('finds a half that stands as planned to be set', function () {
     $guide = guideOf();
     $round = SpreadRound::of($guide, (new FieldReader)->read(SpreadGuide::fields(), $guide->planned()), new Shop);
-    expect($round->worst)->toBeLessThan(1e-6)->and($round->isSet)->toBeTrue()->and($round->told['redundancy'])->toBe(1);
+    expect($round->worst)->toBeLessThan(1e-6)
+        ->and($round->isSet)->toBeTrue()
+        ->and($round->told['redundancy'])->toBe(1);
 });
 
 it('tells a half that stands off in all six freedoms, to be moved back by as much', function () {
@@ -74,7 +76,8 @@ it('tells a half that stands off in all six freedoms, to be moved back by as muc
 it('counts a half as set by the shop\'s own measure', function () {
     $guide = guideOf();
     $read = (new FieldReader)->read(SpreadGuide::fields(), [...$guide->planned(), 'riseLeft' => 2.0, 'riseRight' => 2.0, 'riseFar' => 2.0]);
-    expect(SpreadRound::of($guide, $read, new Shop)->isSet)->toBeFalse()->and(SpreadRound::of($guide, $read, new Shop(['spreadTolerance' => 2.5]))->isSet)->toBeTrue();
+    expect(SpreadRound::of($guide, $read, new Shop)->isSet)->toBeFalse()
+        ->and(SpreadRound::of($guide, $read, new Shop(['spreadTolerance' => 2.5]))->isSet)->toBeTrue();
 });
 
 it('needs a pair before the cut, and a pair and a third point behind it', function () {

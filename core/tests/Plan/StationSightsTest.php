@@ -16,7 +16,8 @@ function sightsAt(float $station, Side $side = Side::Left): array
 
 it('finds a station again from the nearest thing ahead and the nearest behind', function () {
     // Points stand at 100, 800, 1500, 2200 and 2900; the crossmember X2 ends at 1580; the loom hole is at 1900, on the left alone.
-    expect(sightsAt(1700.0))->toBe(['120 the rear edge of crossmember X2', '-200 the middle of hole O1'])->and(sightsAt(1700.0, Side::Right))->toBe(['120 the rear edge of crossmember X2', '-500 DR']);
+    expect(sightsAt(1700.0))->toBe(['120 the rear edge of crossmember X2', '-200 the middle of hole O1'])
+        ->and(sightsAt(1700.0, Side::Right))->toBe(['120 the rear edge of crossmember X2', '-500 DR']);
 });
 
 it('hooks the tape to nothing that is too near to be read from', function () {
@@ -24,7 +25,9 @@ it('hooks the tape to nothing that is too near to be read from', function () {
 });
 
 it('has one sight alone at either end', function () {
-    expect(sightsAt(-650.0))->toHaveCount(1)->and(sightsAt(-650.0)[0])->toStartWith('-')->and(sightsAt(5300.0))->toHaveCount(1);
+    expect(sightsAt(-650.0))->toHaveCount(1)
+        ->and(sightsAt(-650.0)[0])->toStartWith('-')
+        ->and(sightsAt(5300.0))->toHaveCount(1);
 });
 
 it('finds nothing from itself', function () {

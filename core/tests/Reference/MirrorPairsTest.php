@@ -20,13 +20,17 @@ describe('the mirror pairs of a frame', function () {
     it('hold by those taken as undamaged, from three on; with fewer all hold', function (int $base, int $holding) {
         $frame = Readings::ladder(5, $base);
         $pairs = MirrorPairs::of($frame, Readings::truth($frame));
-        expect($pairs->holding($frame))->toHaveCount($holding)->and($pairs->isHolding($frame, 'AR'))->toBeTrue()->and($pairs->isHolding($frame, 'EL'))->toBe($holding === 5)->and($pairs->isHolding($frame, 'X'))->toBeFalse();
+        expect($pairs->holding($frame))->toHaveCount($holding)
+            ->and($pairs->isHolding($frame, 'AR'))->toBeTrue()
+            ->and($pairs->isHolding($frame, 'EL'))->toBe($holding === 5)
+            ->and($pairs->isHolding($frame, 'X'))->toBeFalse();
     })->with([[0, 5], [2, 5], [3, 3], [4, 4]]);
 
     it('begin at the middle of the first pair', function () {
         $frame = Readings::ladder(2, 0);
         $at = [...Readings::truth($frame), 'AL' => Vector3::of(90, -380, 440), 'AR' => Vector3::of(110, 400, 460)];
-        expect(MirrorPairs::of($frame, $at)->front($at))->toEqual(Vector3::of(100, 10, 450))->and(MirrorPairs::of($frame, [])->front([]))->toBeNull();
+        expect(MirrorPairs::of($frame, $at)->front($at))->toEqual(Vector3::of(100, 10, 450))
+            ->and(MirrorPairs::of($frame, [])->front([]))->toBeNull();
     });
 
     it('name the mate of either side, and none of a stranger', function () {
@@ -45,7 +49,10 @@ describe('taking a motion out', function () {
         // One motion that lifts both rows alike, orthonormal on two holding rows: 1/√2 each.
         $projection = new Projection([[0 => M_SQRT1_2, 1 => M_SQRT1_2]], [0 => 1.0, 1 => 1.0]);
         $left = $projection->of([0 => [0 => 5.0, 1 => 2.0], 1 => [0 => 3.0, 1 => 4.0]]);
-        expect($left[0][0])->toEqualWithDelta(1.0, 1e-12)->and($left[1][0])->toEqualWithDelta(-1.0, 1e-12)->and($left[0][1])->toEqualWithDelta(-1.0, 1e-12)->and($left[1][1])->toEqualWithDelta(1.0, 1e-12);
+        expect($left[0][0])->toEqualWithDelta(1.0, 1e-12)
+            ->and($left[1][0])->toEqualWithDelta(-1.0, 1e-12)
+            ->and($left[0][1])->toEqualWithDelta(-1.0, 1e-12)
+            ->and($left[1][1])->toEqualWithDelta(1.0, 1e-12);
     });
 
     it('takes it out of rows that do not hold as well, and lets them have no say', function () {

@@ -50,7 +50,8 @@ it('calls nothing moved that did not, but for the one in twenty that 95 % leaves
 it('needs no chart', function () {
     $bare = new Frame(array_map(fn (Point $point): Point => $point->at(null), Readings::ladder(5)->points));
     $moved = movements(['ER' => Vector3::of(0, 12, 0)], 5, $bare);
-    expect($moved['ER']->shift->y)->toEqualWithDelta(12.0, 5.0)->and(Said::mm($moved['AL']->text))->toContain('has not moved since before');
+    expect($moved['ER']->shift->y)->toEqualWithDelta(12.0, 5.0)
+        ->and(Said::mm($moved['AL']->text))->toContain('has not moved since before');
 });
 
 it('is turned round when the surveys are', function () {

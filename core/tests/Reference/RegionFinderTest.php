@@ -65,10 +65,13 @@ it('names a row by what its points have in common, and a point alone by itself',
 it('takes the first name where two of one row have nothing in common', function () {
     $places = ['PL' => Vector3::of(0, -400, 0), 'QR' => Vector3::of(10, 400, 0)];
     $regions = (new RegionFinder)->find($places, array_map(fn (): Vector3 => Vector3::of(1, 0, 0), $places), []);
-    expect($regions)->toHaveCount(1)->and($regions[0]->from)->toBe('PL')->and($regions[0]->points)->toBe(['PL', 'QR']);
+    expect($regions)->toHaveCount(1)
+        ->and($regions[0]->from)->toBe('PL')
+        ->and($regions[0]->points)->toBe(['PL', 'QR']);
 });
 
 it('leaves out what has no difference', function () {
     $places = ['AL' => Vector3::of(0, -400, 0), 'BL' => Vector3::of(700, -400, 0)];
-    expect((new RegionFinder)->find($places, ['BL' => Vector3::of(0, 0, 1)], []))->toHaveCount(1)->and((new RegionFinder)->find($places, [], []))->toBe([]);
+    expect((new RegionFinder)->find($places, ['BL' => Vector3::of(0, 0, 1)], []))->toHaveCount(1)
+        ->and((new RegionFinder)->find($places, [], []))->toBe([]);
 });

@@ -32,7 +32,8 @@ it('joins in as a whole: what two points of the sister are unsure of together ca
     $together = $matrix[$at('EL')][$at('EL')] + $matrix[$at('DL')][$at('DL')] - 2 * $matrix[$at('EL')][$at('DL')];
     // The base points carry both datums, so that the sister's own covariance is already laid on them.
     $own = $whole->covariance->matrix[$columns['EL']][$columns['EL']] + $whole->covariance->matrix[$columns['DL']][$columns['DL']] - 2 * $whole->covariance->matrix[$columns['EL']][$columns['DL']];
-    expect($whole->covariance->sigma($difference) ** 2)->toEqualWithDelta($own + $together, 1e-4)->and($whole->covariance->sigma($difference))->toBeLessThan($diagonal->covariance->sigma($difference));
+    expect($whole->covariance->sigma($difference) ** 2)->toEqualWithDelta($own + $together, 1e-4)
+        ->and($whole->covariance->sigma($difference))->toBeLessThan($diagonal->covariance->sigma($difference));
 });
 
 it('makes a point no surer than its diagonal did', function () {

@@ -45,7 +45,8 @@ describe('the points on which two sources agree', function () {
         $one = Readings::truth(Readings::ladder(6));
         $two = shifted($one, ['D', 'E', 'F'], Vector3::of(20, 0, 0));
         $agreed = (new SourceFitter)->agreed($one, $two, array_keys($one), $base);
-        expect(array_values(array_unique(array_map(fn (string $id): string => $id[0], $agreed))))->toBe($rows)->and($agreed)->toHaveCount(6);
+        expect(array_values(array_unique(array_map(fn (string $id): string => $id[0], $agreed))))->toBe($rows)
+            ->and($agreed)->toHaveCount(6);
     })->with([[['AL', 'AR', 'BL', 'BR'], ['A', 'B', 'C']], [['EL', 'ER', 'FL', 'FR'], ['D', 'E', 'F']]]);
 
     it('are at least three, whatever they differ by', function () {

@@ -101,7 +101,8 @@ it('pulls no rail on symmetry alone, and says that it cannot tell which of the t
 it('decides and suggests readings without a chart', function () {
     [$frame, $at] = hitAtOneCorner();
     $assessment = (new SurveyAssessor)->assess(bare($frame), Readings::survey(Readings::tour($at)));
-    expect($assessment->survey->point('CL')->verdict)->toBe(Verdict::In)->and($assessment->next)->not->toBe([]);
+    expect($assessment->survey->point('CL')->verdict)->toBe(Verdict::In)
+        ->and($assessment->next)->not->toBe([]);
     // Taking the suggested reading brings what was promised: less uncertainty where it was undecided.
     $undecided = fn ($assessment): float => array_sum(array_map(fn ($point): float => $point->verdict === Verdict::Unsure ? $point->sigma->norm() : 0.0, $assessment->survey->points));
     $next = $assessment->next[0];
@@ -126,6 +127,7 @@ describe('a chart with gaps', function () {
         foreach ($full->points as $i => $point) {
             expect($point->measured->minus($result->points[$i]->measured)->norm())->toBeLessThan(1e-4);
         }
-        expect($result->point('DL')->deviation)->toBeNull()->and($result->point('DL')->verdict)->toBe(Verdict::Unsure);
+        expect($result->point('DL')->deviation)->toBeNull()
+            ->and($result->point('DL')->verdict)->toBe(Verdict::Unsure);
     })->with([[5, 1], [8, 2]]);
 });

@@ -41,12 +41,18 @@ describe('how warm a rail is', function () use ($run): void {
     it('agrees with the worked case: one run of 60 mm and 30 kJ in a web, a minute ago', function () use ($run): void {
         $heat = heatOf([$run(1000.0)], 1060.0, isHighStrength: true);
         $web = at($heat, 'left-joint-web');
-        expect($web->temperature)->toEqualWithDelta(140.0, 0.1)->and($web->wait)->toEqualWithDelta(28.4, 0.1)->and($heat?->limit)->toBe(100.0)->and($web->low)->toEqualWithDelta(92.0, 0.1)->and($web->high)->toEqualWithDelta(188.0, 0.1);
+        expect($web->temperature)->toEqualWithDelta(140.0, 0.1)
+            ->and($web->wait)->toEqualWithDelta(28.4, 0.1)
+            ->and($heat?->limit)->toBe(100.0)
+            ->and($web->low)->toEqualWithDelta(92.0, 0.1)
+            ->and($web->high)->toEqualWithDelta(188.0, 0.1);
     });
 
     it('rises with a run every minute, and is cooler in the flanges', function () use ($run): void {
         $web = fn (int $many): float => at(heatOf(array_map(fn (int $i): WeldRun => $run(60.0 * $i), range(0, $many - 1)), 60.0 * $many), 'left-joint-web')->temperature;
-        expect($web(2))->toEqualWithDelta(197.0, 1.0)->and($web(3))->toEqualWithDelta(232.0, 1.0)->and(at(heatOf([$run(0.0)], 60.0), 'left-joint-top')->temperature)->toBeLessThan(40.0);
+        expect($web(2))->toEqualWithDelta(197.0, 1.0)
+            ->and($web(3))->toEqualWithDelta(232.0, 1.0)
+            ->and(at(heatOf([$run(0.0)], 60.0), 'left-joint-top')->temperature)->toBeLessThan(40.0);
     });
 
     it('shows the coolest zone, and one alone', function () use ($run): void {
@@ -56,7 +62,8 @@ describe('how warm a rail is', function () use ($run): void {
 
     it('knows two joints of an insert apart', function () use ($run): void {
         $heat = heatOf([$run(0.0, 'left-front-web')], 60.0, insert: 640.0);
-        expect(at($heat, 'left-front-web')->temperature)->toEqualWithDelta(140.0, 0.1)->and(at($heat, 'left-rear-web')->temperature)->toEqualWithDelta(20.0, 0.1);
+        expect(at($heat, 'left-front-web')->temperature)->toEqualWithDelta(140.0, 0.1)
+            ->and(at($heat, 'left-rear-web')->temperature)->toEqualWithDelta(20.0, 0.1);
     });
 
     it('depends on nothing but how long ago a run was', function () use ($run): void {
@@ -65,7 +72,9 @@ describe('how warm a rail is', function () use ($run): void {
     });
 
     it('is not said where nothing was welded lately, nor of runs to come', function () use ($run): void {
-        expect(heatOf([], 0.0))->toBeNull()->and(heatOf([$run(0.0)], 20_000.0))->toBeNull()->and(heatOf([$run(100.0)], 50.0))->toBeNull();
+        expect(heatOf([], 0.0))->toBeNull()
+            ->and(heatOf([$run(0.0)], 20_000.0))->toBeNull()
+            ->and(heatOf([$run(100.0)], 50.0))->toBeNull();
     });
 
     it('takes a run longer than the strip is wide', function (): void {
@@ -76,7 +85,9 @@ describe('how warm a rail is', function () use ($run): void {
 describe('a thermometer', function () use ($run): void {
     it('agrees with the worked case: 90 read where 77 were expected', function () use ($run): void {
         $heat = heatOf([$run(0.0)], 180.0, new Thermometer(zone('left-joint-web'), 120.0, 90.0));
-        expect($heat?->factor)->toEqualWithDelta(1.232, 0.002)->and(at($heat, 'left-joint-web')->temperature)->toEqualWithDelta(62.8, 0.1)->and(at($heat, 'left-joint-web')->low)->toEqualWithDelta(56.4, 0.1);
+        expect($heat?->factor)->toEqualWithDelta(1.232, 0.002)
+            ->and(at($heat, 'left-joint-web')->temperature)->toEqualWithDelta(62.8, 0.1)
+            ->and(at($heat, 'left-joint-web')->low)->toEqualWithDelta(56.4, 0.1);
     });
 
     it('corrects the other zones of its rail as well', function () use ($run): void {
@@ -97,7 +108,12 @@ describe('a zone', function (): void {
         foreach ([...Zone::all(true), ...Zone::all(false)] as $zone) {
             expect(Zone::named($zone->id()))->toEqual($zone);
         }
-        expect(count(Zone::all(true)))->toBe(12)->and(Zone::named('left-rear-top')?->label())->toBe('Left rail, rear joint, upper flange')->and(Zone::named('middle-joint-web'))->toBeNull()->and(Zone::named('left-joint'))->toBeNull()->and(Zone::named('left-joint-web-more'))->toBeNull()->and(Zone::named(''))->toBeNull();
+        expect(count(Zone::all(true)))->toBe(12)
+            ->and(Zone::named('left-rear-top')?->label())->toBe('Left rail, rear joint, upper flange')
+            ->and(Zone::named('middle-joint-web'))->toBeNull()
+            ->and(Zone::named('left-joint'))->toBeNull()
+            ->and(Zone::named('left-joint-web-more'))->toBeNull()
+            ->and(Zone::named(''))->toBeNull();
     });
 });
 
@@ -106,10 +122,14 @@ describe('settings as they were used last', function (): void {
 
     it('are those of the rail most alike, and of these the latest', function () use ($run): void {
         $runs = [$run(8.0, 200.0), $run(6.0, 165.0), $run(6.1, 160.0), $run(4.0, 120.0)];
-        expect(NearestSettings::of($runs, 6.0)['current'])->toBe(165.0)->and(NearestSettings::of($runs, 4.5)['current'])->toBe(120.0)->and(NearestSettings::of($runs, null)['current'])->toBe(200.0)->and(NearestSettings::of([], 6.0))->toBe([]);
+        expect(NearestSettings::of($runs, 6.0)['current'])->toBe(165.0)
+            ->and(NearestSettings::of($runs, 4.5)['current'])->toBe(120.0)
+            ->and(NearestSettings::of($runs, null)['current'])->toBe(200.0)
+            ->and(NearestSettings::of([], 6.0))->toBe([]);
     });
 
     it('of a rail that nobody knew come last', function () use ($run): void {
-        expect(NearestSettings::of([['current' => 90.0], $run(12.0, 240.0)], 6.0)['current'])->toBe(240.0)->and(NearestSettings::of([['current' => 90.0]], 6.0)['current'])->toBe(90.0);
+        expect(NearestSettings::of([['current' => 90.0], $run(12.0, 240.0)], 6.0)['current'])->toBe(240.0)
+            ->and(NearestSettings::of([['current' => 90.0]], 6.0)['current'])->toBe(90.0);
     });
 });

@@ -15,25 +15,35 @@ describe('witness marks', function (): void {
     $marks = fn (float $pending, string $stage, float $tolerance = 1.0): Hold => new Hold('Witness marks', 840.0, $tolerance, $stage, $pending, abs($pending) / 2, ways: ['marks']);
 
     it('let go on at the tack where the shrinkage to come will bring them in', function () use ($marks): void {
-        expect(HoldVerdict::ofReading($marks(-1.0, 'tack'), 841.0, 0.2)->action)->toBe('measure-again')->and(HoldVerdict::ofReading($marks(-1.0, 'tack', 2.0), 841.0, 0.3)->mayGoOn())->toBeTrue()->and(HoldVerdict::ofReading($marks(-1.0, 'tack', 2.0), 838.0, 0.2)->mayGoOn())->toBeFalse();
+        expect(HoldVerdict::ofReading($marks(-1.0, 'tack'), 841.0, 0.2)->action)->toBe('measure-again')
+            ->and(HoldVerdict::ofReading($marks(-1.0, 'tack', 2.0), 841.0, 0.3)->mayGoOn())->toBeTrue()
+            ->and(HoldVerdict::ofReading($marks(-1.0, 'tack', 2.0), 838.0, 0.2)->mayGoOn())->toBeFalse();
     });
 
     it('let go on cold only where they are within, with their uncertainty', function () use ($marks): void {
-        expect(HoldVerdict::ofReading($marks(0.0, 'cold'), 840.2, 0.2)->mayGoOn())->toBeTrue()->and(HoldVerdict::ofReading($marks(0.0, 'cold'), 840.8, 0.2)->mayGoOn())->toBeFalse()->and(HoldVerdict::ofReading($marks(0.0, 'cold'), 843.0, 0.2)->action)->toBe('move');
+        expect(HoldVerdict::ofReading($marks(0.0, 'cold'), 840.2, 0.2)->mayGoOn())->toBeTrue()
+            ->and(HoldVerdict::ofReading($marks(0.0, 'cold'), 840.8, 0.2)->mayGoOn())->toBeFalse()
+            ->and(HoldVerdict::ofReading($marks(0.0, 'cold'), 843.0, 0.2)->action)->toBe('move');
     });
 
     it('have to be read', function () use ($marks): void {
-        expect(fn () => HoldVerdict::ofReading($marks(0.0, 'cold'), null, 0.3))->toThrow(InvalidFields::class, 'reading')->and(HoldVerdict::ofReading(new Hold('Seen'), null, 0.3)->mayGoOn())->toBeTrue();
+        expect(fn () => HoldVerdict::ofReading($marks(0.0, 'cold'), null, 0.3))->toThrow(InvalidFields::class, 'reading')
+            ->and(HoldVerdict::ofReading(new Hold('Seen'), null, 0.3)->mayGoOn())->toBeTrue();
     });
 
     it('say beforehand between which readings the work goes on, and keep their word', function (float $pending, string $stage, float $tolerance) use ($marks): void {
         $hold = $marks($pending, $stage, $tolerance);
         [$from, $to] = $hold->goesOnBetween(0.2) ?? [NAN, NAN];
-        expect($from)->toBeLessThan($to)->and(HoldVerdict::ofReading($hold, $from + 0.001, 0.2)->mayGoOn())->toBeTrue()->and(HoldVerdict::ofReading($hold, $to - 0.001, 0.2)->mayGoOn())->toBeTrue()->and(HoldVerdict::ofReading($hold, $from - 0.001, 0.2)->mayGoOn())->toBeFalse()->and(HoldVerdict::ofReading($hold, $to + 0.001, 0.2)->mayGoOn())->toBeFalse();
+        expect($from)->toBeLessThan($to)
+            ->and(HoldVerdict::ofReading($hold, $from + 0.001, 0.2)->mayGoOn())->toBeTrue()
+            ->and(HoldVerdict::ofReading($hold, $to - 0.001, 0.2)->mayGoOn())->toBeTrue()
+            ->and(HoldVerdict::ofReading($hold, $from - 0.001, 0.2)->mayGoOn())->toBeFalse()
+            ->and(HoldVerdict::ofReading($hold, $to + 0.001, 0.2)->mayGoOn())->toBeFalse();
     })->with([[0.0, 'cold', 1.0], [-1.0, 'tack', 2.0], [-0.4, 'root', 1.5]]);
 
     it('say that no reading lets go on where too little is known of what is to come', function () use ($marks): void {
-        expect($marks(-3.0, 'tack', 1.0)->goesOnBetween(0.2))->toBeNull()->and((new Hold('Seen'))->goesOnBetween(0.2))->toBeNull();
+        expect($marks(-3.0, 'tack', 1.0)->goesOnBetween(0.2))->toBeNull()
+            ->and((new Hold('Seen'))->goesOnBetween(0.2))->toBeNull();
     });
 });
 
@@ -42,22 +52,27 @@ describe('heights of the corners', function (): void {
 
     it('agree with the worked case: eleven low to the right in front', function () use ($four): void {
         $verdict = HoldVerdict::ofHeights(['heights' => $four(512.0, 506.0, 498.0, 503.0), 'frontWidth' => 820.0, 'rearWidth' => 820.0, 'sigma' => 0.5]);
-        expect($verdict->action)->toBe('move')->and($verdict->number('difference'))->toEqualWithDelta(-11.0, 1e-9)->and(FoundAtHold::said(['action' => 'move', ...$verdict->told])?->in(LengthUnit::Millimetre))->toContain('wind it by 11.0')->toContain('let down the front left by 11.0');
+        expect($verdict->action)->toBe('move')
+            ->and($verdict->number('difference'))->toEqualWithDelta(-11.0, 1e-9)
+            ->and(FoundAtHold::said(['action' => 'move', ...$verdict->told])?->in(LengthUnit::Millimetre))->toContain('wind it by 11.0')->toContain('let down the front left by 11.0');
     });
 
     it('against how it stood before blame the supports for no more than they put in', function () use ($four): void {
         $twisted = $four(402.0, 400.0, 401.0, 402.5);
         $verdict = HoldVerdict::ofHeights(['heights' => $four(502.0, 500.0, 501.0, 502.5), 'reference' => $twisted, 'frontWidth' => 820.0, 'rearWidth' => 820.0, 'sigma' => 0.2]);
-        expect($verdict->mayGoOn())->toBeTrue()->and($verdict->number('difference'))->toEqualWithDelta(0.0, 1e-9);
+        expect($verdict->mayGoOn())->toBeTrue()
+            ->and($verdict->number('difference'))->toEqualWithDelta(0.0, 1e-9);
     });
 
     it('before any support are nobody’s fault', function () use ($four): void {
         $verdict = HoldVerdict::asItStands(['heights' => $four(512.0, 506.0, 498.0, 503.0), 'frontWidth' => 820.0, 'rearWidth' => 820.0]);
-        expect($verdict->mayGoOn())->toBeTrue()->and(FoundAtHold::said(['action' => 'go-on', ...$verdict->told])?->in(LengthUnit::Millimetre))->toContain('stands with a twist of 11.0');
+        expect($verdict->mayGoOn())->toBeTrue()
+            ->and(FoundAtHold::said(['action' => 'go-on', ...$verdict->told])?->in(LengthUnit::Millimetre))->toContain('stands with a twist of 11.0');
     });
 
     it('that are too close to call are read again, and missing ones refused', function () use ($four): void {
-        expect(HoldVerdict::ofHeights(['heights' => $four(502.0, 500.0, 500.0, 500.0), 'frontWidth' => 820.0, 'rearWidth' => 820.0])->action)->toBe('measure-again')->and(fn () => HoldVerdict::ofHeights(['heights' => ['frontLeft' => 1.0], 'frontWidth' => 820.0, 'rearWidth' => 820.0]))->toThrow(InvalidFields::class);
+        expect(HoldVerdict::ofHeights(['heights' => $four(502.0, 500.0, 500.0, 500.0), 'frontWidth' => 820.0, 'rearWidth' => 820.0])->action)->toBe('measure-again')
+            ->and(fn () => HoldVerdict::ofHeights(['heights' => ['frontLeft' => 1.0], 'frontWidth' => 820.0, 'rearWidth' => 820.0]))->toThrow(InvalidFields::class);
     });
 });
 
@@ -67,7 +82,8 @@ describe('a survey of its own', function (): void {
     })->with([[8, 0, 0, 'go-on'], [8, 1, 0, 'move'], [8, 1, 3, 'move'], [8, 0, 1, 'measure-again'], [0, 0, 0, 'measure-again']]);
 
     it('is told with all that it found', function (): void {
-        expect(FoundAtHold::said(HoldVerdict::ofSurvey('Cold', 7, 1, 2, 3)->told)?->in(LengthUnit::Millimetre))->toBe('Survey “Cold”: 7 points within, 1 out, 2 undecided, 3 not read.')->and(FoundAtHold::said(['reading' => 3.0]))->toBeNull();
+        expect(FoundAtHold::said(HoldVerdict::ofSurvey('Cold', 7, 1, 2, 3)->told)?->in(LengthUnit::Millimetre))->toBe('Survey “Cold”: 7 points within, 1 out, 2 undecided, 3 not read.')
+            ->and(FoundAtHold::said(['reading' => 3.0]))->toBeNull();
     });
 });
 
@@ -90,7 +106,8 @@ describe('movement by stage', function (): void {
     })->with(range(1, 8));
 
     it('says nothing of one survey', function (): void {
-        expect(StageMovement::split(['before' => [0.2, 0.3]]))->toBe([])->and(StageMovement::whole(['before' => [0.2, 0.3]]))->toBeNull();
+        expect(StageMovement::split(['before' => [0.2, 0.3]]))->toBe([])
+            ->and(StageMovement::whole(['before' => [0.2, 0.3]]))->toBeNull();
     });
 });
 
@@ -102,14 +119,20 @@ describe('the shrinkage book', function (): void {
         $none = ShrinkageBook::of(0.8, [], 'butt');
         $some = ShrinkageBook::of(0.8, $cases(1.2, 1.1, 1.3), 'butt');
         $many = ShrinkageBook::of(0.8, $cases(...array_fill(0, 30, 1.2)), 'butt');
-        expect($none?->mean)->toBe(0.8)->and($none?->sigma)->toEqualWithDelta(0.4, 1e-12)->and($some?->mean)->toBeGreaterThan(1.0)->toBeLessThan(1.2)->and($many?->mean)->toEqualWithDelta(1.2, 0.02)->and($some?->cases)->toBe(3)->and($many?->sigma)->toBeLessThan($some?->sigma);
+        expect($none?->mean)->toBe(0.8)
+            ->and($none?->sigma)->toEqualWithDelta(0.4, 1e-12)
+            ->and($some?->mean)->toBeGreaterThan(1.0)->toBeLessThan(1.2)
+            ->and($many?->mean)->toEqualWithDelta(1.2, 0.02)
+            ->and($some?->cases)->toBe(3)
+            ->and($many?->sigma)->toBeLessThan($some?->sigma);
     });
 
     it('agrees with the worked case of the calculator', function () use ($cases): void {
         // Prior 0.8 ± 0.4, scatter 0.3: weights 6.25 and 11.11 each.
         $book = ShrinkageBook::of(0.8, $cases(0.9, 1.1, 0.8), 'butt');
         $weight = 1 / 0.16 + 3 / 0.09;
-        expect($book?->mean)->toEqualWithDelta((0.8 / 0.16 + 2.8 / 0.09) / $weight, 1e-9)->and($book?->sigma)->toEqualWithDelta(sqrt(1 / $weight + 0.09), 1e-9);
+        expect($book?->mean)->toEqualWithDelta((0.8 / 0.16 + 2.8 / 0.09) / $weight, 1e-9)
+            ->and($book?->sigma)->toEqualWithDelta(sqrt(1 / $weight + 0.09), 1e-9);
     });
 
     it('learns nothing from another kind of joint, nor where heat and support were not logged', function () use ($case): void {
@@ -117,10 +140,12 @@ describe('the shrinkage book', function (): void {
     });
 
     it('doubts its scatter where the cases lie far apart', function () use ($cases): void {
-        expect(ShrinkageBook::of(0.8, $cases(0.1, 1.8, 3.0), 'butt')?->isScattered)->toBeTrue()->and(ShrinkageBook::of(0.8, $cases(0.9, 1.0, 1.1), 'butt')?->isScattered)->toBeFalse();
+        expect(ShrinkageBook::of(0.8, $cases(0.1, 1.8, 3.0), 'butt')?->isScattered)->toBeTrue()
+            ->and(ShrinkageBook::of(0.8, $cases(0.9, 1.0, 1.1), 'butt')?->isScattered)->toBeFalse();
     });
 
     it('knows nothing where nobody does, and takes the shop’s word where the plan has none', function () use ($cases): void {
-        expect(ShrinkageBook::of(0.0, [], 'butt'))->toBeNull()->and(ShrinkageBook::of(0.0, $cases(1.0, 1.2), 'butt')?->mean)->toEqualWithDelta(1.1, 0.02);
+        expect(ShrinkageBook::of(0.0, [], 'butt'))->toBeNull()
+            ->and(ShrinkageBook::of(0.0, $cases(1.0, 1.2), 'butt')?->mean)->toEqualWithDelta(1.1, 0.02);
     });
 });

@@ -84,7 +84,8 @@ describe('the heat of a rail against finite differences', function (): void {
         [$middle, $beside] = byDifferences(0.006, 0.328, $runs, $until);
         $x = 1000 * ($runs[0]['from'][0] + $runs[0]['to'][0]) / 2;
         $y = 1000 * ($runs[0]['from'][1] + $runs[0]['to'][1]) / 2;
-        expect($strip->rise($x, $y, $until) / $middle)->toEqualWithDelta(1.0, 0.01)->and($strip->rise($x + 40.0, $y, $until) / $beside)->toEqualWithDelta(1.0, 0.012);
+        expect($strip->rise($x, $y, $until) / $middle)->toEqualWithDelta(1.0, 0.01)
+            ->and($strip->rise($x + 40.0, $y, $until) / $beside)->toEqualWithDelta(1.0, 0.012);
     })->with([
         'one in the web, two minutes ago' => [[['time' => 0.0, 'heat' => 30_000.0, 'from' => [-0.03, 0.164], 'to' => [0.03, 0.164]]], 120.0],
         'one by the edge, a minute and a half ago' => [[['time' => 0.0, 'heat' => 20_000.0, 'from' => [0.0, 0.01], 'to' => [0.0, 0.06]]], 90.0],
@@ -139,7 +140,8 @@ describe('random steps', function (): void {
             }
             $rings++;
             preg_match_all('/“([^”]+)” comes before “([^”]+)”/u', implode(' ', $sheet->conflict), $said);
-            expect(count($said[1]))->toBe(count($sheet->conflict))->and([...array_slice($said[1], 1), $said[1][0]])->toBe($said[2]);
+            expect(count($said[1]))->toBe(count($sheet->conflict))
+                ->and([...array_slice($said[1], 1), $said[1][0]])->toBe($said[2]);
         }
         expect($rings)->toBeGreaterThan(10)->toBeLessThan(150);
     });
@@ -195,6 +197,8 @@ describe('made-up jobs with a shrinkage that is known to nobody', function (): v
     it('are told the same by the calculator as by the hold point', function (): void {
         $hold = new Hold('Witness marks', 840.0, 2.0, 'tack', 0.6, 0.3, ways: ['marks']);
         $told = Calculators::run('hold-point', ['deviation' => 1.1, 'sigma' => 0.4, 'tolerance' => 2.0, 'pending' => ['change' => 0.6, 'sigma' => 0.3]]);
-        expect(HoldVerdict::ofReading($hold, 841.1, 0.4)->number('move'))->toEqualWithDelta(-1.7, 1e-9)->and($told['action'])->toBe('move')->and($told['leastMove'])->toEqualWithDelta(-0.68, 0.001);
+        expect(HoldVerdict::ofReading($hold, 841.1, 0.4)->number('move'))->toEqualWithDelta(-1.7, 1e-9)
+            ->and($told['action'])->toBe('move')
+            ->and($told['leastMove'])->toEqualWithDelta(-0.68, 0.001);
     });
 });

@@ -58,7 +58,11 @@ describe('the order of a stretch', function (): void {
     it('frees what is next when something is done, and tells what was done too early', function (): void {
         $sheet = RunSheet::of(stretchSteps(), ['survey' => true, 'safe' => true, 'op1-weld' => true]);
         $states = array_column(array_map(fn (OrderedStep $one): array => [$one->step->id, $one], $sheet->steps), 1, 0);
-        expect($states['bench']->state)->toBe('possible')->and($states[stripped('loom')->outId()]->state)->toBe('possible')->and($states['op1-weld']->state)->toBe('done')->and($states['op1-weld']->isEarly)->toBeTrue()->and($states['survey']->isEarly)->toBeFalse();
+        expect($states['bench']->state)->toBe('possible')
+            ->and($states[stripped('loom')->outId()]->state)->toBe('possible')
+            ->and($states['op1-weld']->state)->toBe('done')
+            ->and($states['op1-weld']->isEarly)->toBeTrue()
+            ->and($states['survey']->isEarly)->toBeFalse();
     });
 
     it('needs less and less as it is done, down to nothing', function (): void {
@@ -81,17 +85,22 @@ describe('the order of a stretch', function (): void {
     it('comes as a person wants it, where that can be', function (): void {
         $free = [new Step('a', 'Drill', 'drill'), new Step('b', 'Tank in', 'other'), new Step('c', 'Wash', 'other')];
         $ids = fn (array $arrows): array => array_map(fn (OrderedStep $one): string => $one->step->id, RunSheet::of($free, [], $arrows)->steps);
-        expect($ids([]))->toBe(['a', 'b', 'c'])->and($ids([new Arrow('c', 'a')]))->toBe(['c', 'a', 'b'])->and(RunSheet::conflict($free, [new Arrow('c', 'a')]))->toBeNull();
+        expect($ids([]))->toBe(['a', 'b', 'c'])
+            ->and($ids([new Arrow('c', 'a')]))->toBe(['c', 'a', 'b'])
+            ->and(RunSheet::conflict($free, [new Arrow('c', 'a')]))->toBeNull();
     });
 
     it('explains in a sentence for each arrow why it cannot', function (): void {
         $conflict = RunSheet::conflict(stretchSteps(), [new Arrow('op1-tack', 'op1-cut')]);
-        expect($conflict)->toHaveCount(2)->and(implode(' ', $conflict ?? []))->toContain('“Fit the insert and tack all that mates: stretch behind the cab” comes before')->toContain('edges are prepared on the cut rail');
+        expect($conflict)->toHaveCount(2)
+            ->and(implode(' ', $conflict ?? []))->toContain('“Fit the insert and tack all that mates: stretch behind the cab” comes before')->toContain('edges are prepared on the cut rail');
     });
 
     it('tells what cannot be done any more, and what made it so', function (): void {
         $states = array_column(array_map(fn (OrderedStep $one): array => [$one->step->id, $one], RunSheet::of(stretchSteps(), ['op1-close' => true])->steps), 1, 0);
-        expect($states['op1-coat']->state)->toBe('impossible')->and($states['op1-coat']->closedBy)->toContain('Close the rail')->and($states['op1-close']->isEarly)->toBeTrue();
+        expect($states['op1-coat']->state)->toBe('impossible')
+            ->and($states['op1-coat']->closedBy)->toContain('Close the rail')
+            ->and($states['op1-close']->isEarly)->toBeTrue();
     });
 
     it('waits for nothing that is gone from the plan', function (): void {
@@ -100,18 +109,22 @@ describe('the order of a stretch', function (): void {
 
     it('reads at the tack with the shrinkage still to come, at the root with half of it, and cold with none', function (): void {
         $holds = array_column(array_map(fn (Step $step): array => [$step->id, $step->hold], stretchSteps()), 1, 0);
-        expect([$holds['op1-tack']->pending, $holds['op1-root']->pending, $holds['op1-weld']->pending])->toBe([-1.0, -0.5, 0.0])->and($holds['op1-tack']->target)->toBe(840.0);
+        expect([$holds['op1-tack']->pending, $holds['op1-root']->pending, $holds['op1-weld']->pending])->toBe([-1.0, -0.5, 0.0])
+            ->and($holds['op1-tack']->target)->toBe(840.0);
         $unknown = StandardSteps::of([new PlannedCut('op1', 'cut', false, 200.0, 100.0, ShrinkageBook::of(0.0, [], ''))], [], [], [], [], false, new Shop([]));
         expect(array_column(array_map(fn (Step $step): array => [$step->id, $step->hold], $unknown), 1, 0)['op1-tack']->pending)->toBeNull();
     });
 
     it('asks for no part that is cut, and for no first article that was tried', function (): void {
         $ids = fn (PartState $state): array => array_values(array_filter(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [new PlannedPart(1, 'Plate', '', 4, $state, null)], [], [], [], false, new Shop([]))), fn (string $id): bool => str_ends_with($id, '-1')));
-        expect($ids(PartState::Drawn))->toBe(['first-1', 'part-1'])->and($ids(PartState::FirstArticle))->toBe(['part-1'])->and($ids(PartState::Cut))->toBe([]);
+        expect($ids(PartState::Drawn))->toBe(['first-1', 'part-1'])
+            ->and($ids(PartState::FirstArticle))->toBe(['part-1'])
+            ->and($ids(PartState::Cut))->toBe([]);
     });
 
     it('of a job without a plan is a survey and a safe vehicle', function (): void {
-        expect(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [], [], [], [], false, new Shop([]))))->toBe(['survey', 'safe'])->and(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [], ['Axle moved'], [], [], false, new Shop([]))))->toBe(['survey', 'safe', 'change-1', 'final', 'eye']);
+        expect(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [], [], [], [], false, new Shop([]))))->toBe(['survey', 'safe'])
+            ->and(array_map(fn (Step $step): string => $step->id, StandardSteps::of([], [], ['Axle moved'], [], [], false, new Shop([]))))->toBe(['survey', 'safe', 'change-1', 'final', 'eye']);
     });
 });
 
@@ -140,7 +153,12 @@ describe('random plans', function (): void {
 describe('cautions', function (): void {
     it('stand at the step, and are asked where it can kill', function (): void {
         $of = fn (string $kind): Step => new Step('x', 'x', $kind);
-        expect(implode(' ', Cautions::of($of('weld'))))->toContain('bearings')->toContain('fire watch')->and(implode(' ', Cautions::of($of('make-safe'))))->toContain('airbags')->and(implode(' ', Cautions::of($of('strip'))))->toContain('tank')->and(Cautions::areAsked($of('support')))->toBeTrue()->and(Cautions::areAsked($of('coat')))->toBeFalse()->and(Cautions::of($of('make')))->toBe([]);
+        expect(implode(' ', Cautions::of($of('weld'))))->toContain('bearings')->toContain('fire watch')
+            ->and(implode(' ', Cautions::of($of('make-safe'))))->toContain('airbags')
+            ->and(implode(' ', Cautions::of($of('strip'))))->toContain('tank')
+            ->and(Cautions::areAsked($of('support')))->toBeTrue()
+            ->and(Cautions::areAsked($of('coat')))->toBeFalse()
+            ->and(Cautions::of($of('make')))->toBe([]);
     });
 
     it('never call anything approved', function (): void {
@@ -153,14 +171,18 @@ describe('cautions', function (): void {
 describe('bolts', function (): void {
     it('are drilled as their forecast advises, and drawn up as their sheet says', function (): void {
         $how = fn (string $advice): string => BoltedPattern::drilled(7, 'Hanger', ['advice' => $advice, 'leaveUndrilled' => 'd', 'lower' => 0.707])->title;
-        expect($how('drill-all'))->toBe('Hanger: drill all holes, at least 71 % that every bolt enters')->and($how('leave-one'))->toContain('all but d, and d through when the others are in')->and($how('match-drill'))->toContain('match-drill from part to part, d last')->and(BoltedPattern::torqued(8, 'Hanger', ['torque' => 125.9], 'oiled')->title)->toBe('Hanger: draw up to 126 N·m, oiled, and mark');
+        expect($how('drill-all'))->toBe('Hanger: drill all holes, at least 71 % that every bolt enters')
+            ->and($how('leave-one'))->toContain('all but d, and d through when the others are in')
+            ->and($how('match-drill'))->toContain('match-drill from part to part, d last')
+            ->and(BoltedPattern::torqued(8, 'Hanger', ['torque' => 125.9], 'oiled')->title)->toBe('Hanger: draw up to 126 N·m, oiled, and mark');
     });
 });
 
 describe('what a job costs', function (): void {
     it('is hours at the shop’s rate and what its sheets of filler say, and so far what was timed', function (): void {
         $cost = JobCost::of(new Shop(['hourlyRate' => 60.0]), 90.0, 12.5, [new LoggedTime('cut', 45.0, 60.0), new LoggedTime('weld', 60.0, 30.0)]);
-        expect([$cost->labour, $cost->filler, $cost->taken, $cost->estimatedOfTaken])->toBe([90.0, 12.5, 90.0, 105.0])->and(JobCost::of(new Shop([]), 60.0, 0.0, [])->labour)->toBe(70.0);
+        expect([$cost->labour, $cost->filler, $cost->taken, $cost->estimatedOfTaken])->toBe([90.0, 12.5, 90.0, 105.0])
+            ->and(JobCost::of(new Shop([]), 60.0, 0.0, [])->labour)->toBe(70.0);
     });
 });
 
@@ -168,11 +190,16 @@ describe('the time book', function (): void {
     it('corrects the next estimate by what three of a kind took', function (): void {
         $logged = fn (int $many): array => array_map(fn (): LoggedTime => new LoggedTime('cut', 45.0, 90.0), range(1, $many));
         $step = new Step('x', 'Cut', 'cut', minutes: 45.0);
-        expect(TimeBook::of($logged(2))->corrected($step)->minutes)->toBe(45.0)->and(TimeBook::of($logged(3))->corrected($step)->minutes)->toBe(90.0)->and(TimeBook::of($logged(3))->corrected(new Step('y', 'Coat', 'coat', minutes: 30.0))->minutes)->toBe(30.0)->and(TimeBook::of($logged(3))->corrected($step))->toEqual($step->taking(90.0));
+        expect(TimeBook::of($logged(2))->corrected($step)->minutes)->toBe(45.0)
+            ->and(TimeBook::of($logged(3))->corrected($step)->minutes)->toBe(90.0)
+            ->and(TimeBook::of($logged(3))->corrected(new Step('y', 'Coat', 'coat', minutes: 30.0))->minutes)->toBe(30.0)
+            ->and(TimeBook::of($logged(3))->corrected($step))->toEqual($step->taking(90.0));
     });
 
     it('is not spoilt by a day that nobody ended', function (): void {
         $book = TimeBook::of([new LoggedTime('cut', 45.0, 9000.0), new LoggedTime('cut', 0.0, 30.0), new LoggedTime('weld', 60.0, 60.0)]);
-        expect($book->kinds[0]->factor)->toBe(4.0)->and($book->kinds[0]->count)->toBe(1)->and($book->kinds[1]->factor)->toBe(1.0);
+        expect($book->kinds[0]->factor)->toBe(4.0)
+            ->and($book->kinds[0]->count)->toBe(1)
+            ->and($book->kinds[1]->factor)->toBe(1.0);
     });
 });

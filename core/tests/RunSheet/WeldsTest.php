@@ -21,7 +21,12 @@ $plates = [['part' => 'web plate', 'leg' => 5.0, 'from' => [20.0, 85.0], 'to' =>
 
 describe('the edges of a joint', function () use ($plates): void {
     it('are web and flanges of both rails, at both ends of an insert', function () use ($plates): void {
-        expect(count(JointEdges::of(jointSite(), true)))->toBe(6)->and(count(JointEdges::of(jointSite(640.0), true)))->toBe(12)->and(count(JointEdges::of(jointSite(isClosed: true), true)))->toBe(8)->and(count(JointEdges::of(jointSite(0.0, $plates), true)))->toBe(14)->and(count(JointEdges::of(jointSite(passes: 2), true)))->toBe(12)->and(count(JointEdges::of(jointSite(0.0, $plates, butt: false), true)))->toBe(8);
+        expect(count(JointEdges::of(jointSite(), true)))->toBe(6)
+            ->and(count(JointEdges::of(jointSite(640.0), true)))->toBe(12)
+            ->and(count(JointEdges::of(jointSite(isClosed: true), true)))->toBe(8)
+            ->and(count(JointEdges::of(jointSite(0.0, $plates), true)))->toBe(14)
+            ->and(count(JointEdges::of(jointSite(passes: 2), true)))->toBe(12)
+            ->and(count(JointEdges::of(jointSite(0.0, $plates, butt: false), true)))->toBe(8);
     });
 
     it('are upright in the web, flat above and overhead below', function (): void {
@@ -47,7 +52,10 @@ describe('the sequence', function () use ($plates): void {
         $plan = WeldPlan::of(jointSite(640.0, $plates, passes: 2), $school, true, true);
         $length = array_sum(array_map(fn (WeldPiece $one): float => $one->to->minus($one->from)->norm(), $plan->sequence));
         $ids = array_map(fn (WeldPiece $one): string => "$one->run $one->number", $plan->sequence);
-        expect($length)->toEqualWithDelta(array_sum(array_map(fn (WeldEdge $one): float => $one->length(), $plan->edges)), 1e-6)->and(array_unique($ids))->toBe($ids)->and($plan->heat)->toEqualWithDelta(0.5 * $length, 1e-6)->and(max(array_map(fn (WeldPiece $one): float => $one->to->minus($one->from)->norm(), $plan->sequence)))->toBeLessThanOrEqual(60.0 + 1e-9);
+        expect($length)->toEqualWithDelta(array_sum(array_map(fn (WeldEdge $one): float => $one->length(), $plan->edges)), 1e-6)
+            ->and(array_unique($ids))->toBe($ids)
+            ->and($plan->heat)->toEqualWithDelta(0.5 * $length, 1e-6)
+            ->and(max(array_map(fn (WeldPiece $one): float => $one->to->minus($one->from)->norm(), $plan->sequence)))->toBeLessThanOrEqual(60.0 + 1e-9);
     })->with(SequenceSchool::cases());
 
     it('leaves the overhead pieces for last where the frame is turned, whatever the school', function (SequenceSchool $school): void {
@@ -58,7 +66,9 @@ describe('the sequence', function () use ($plates): void {
     it('in balance is never worse than the worst, and steadier than one edge after the other', function () use ($plates): void {
         $scores = WeldPlan::of(jointSite(0.0, $plates), SequenceSchool::Balanced, true, true)->scores;
         $worst = array_column(array_map(fn (SequenceScore $one): array => [$one->school->value, $one->worst()], $scores), 1, 0);
-        expect($worst['balanced'])->toBeLessThan($worst['as-listed'])->and($worst['balanced'])->toBeLessThan(max($worst))->and($scores[0]->worst())->toBe(min($worst));
+        expect($worst['balanced'])->toBeLessThan($worst['as-listed'])
+            ->and($worst['balanced'])->toBeLessThan(max($worst))
+            ->and($scores[0]->worst())->toBe(min($worst));
     });
 
     it('is steadier where what is overhead is welded in its place among the others', function (): void {
@@ -68,14 +78,18 @@ describe('the sequence', function () use ($plates): void {
 
     it('back-steps: each piece towards the start of its edge', function (): void {
         $first = array_values(array_filter(WeldPlan::of(jointSite(), SequenceSchool::AsListed, true, true)->sequence, fn (WeldPiece $one): bool => $one->run === 'left rail, web'));
-        expect($first[0]->to->z)->toEqualWithDelta(-100.0, 1e-9)->and($first[0]->from->z)->toBeGreaterThan($first[0]->to->z)->and($first[1]->to->z)->toEqualWithDelta($first[0]->from->z, 1e-9);
+        expect($first[0]->to->z)->toEqualWithDelta(-100.0, 1e-9)
+            ->and($first[0]->from->z)->toBeGreaterThan($first[0]->to->z)
+            ->and($first[1]->to->z)->toEqualWithDelta($first[0]->from->z, 1e-9);
     });
 });
 
 describe('tacks', function (): void {
     it('stand on every seam once, both ends first', function (): void {
         $plan = WeldPlan::of(jointSite(passes: 2), SequenceSchool::Balanced, true, true);
-        expect(count($plan->tacks))->toBe(6)->and($plan->tacks[0]->centres[0])->toEqualWithDelta($plan->tacks[0]->tackLength / 2, 1e-9)->and($plan->tacks[0]->centres[1])->toEqualWithDelta($plan->tacks[0]->length - $plan->tacks[0]->tackLength / 2, 1e-9);
+        expect(count($plan->tacks))->toBe(6)
+            ->and($plan->tacks[0]->centres[0])->toEqualWithDelta($plan->tacks[0]->tackLength / 2, 1e-9)
+            ->and($plan->tacks[0]->centres[1])->toEqualWithDelta($plan->tacks[0]->length - $plan->tacks[0]->tackLength / 2, 1e-9);
     });
 });
 
@@ -83,13 +97,18 @@ describe('distortion', function () use ($plates): void {
     it('of a joint welded alike above and below is shorter, and straight', function (): void {
         $free = WeldPlan::of(jointSite(), SequenceSchool::Balanced, false, true)->distortion;
         // 0.10 A/t of a single V of 60 degrees with a gap of 2 in 6 mm.
-        expect($free?->shorter)->toEqualWithDelta(0.10 * (2.0 * 6.0 + 36.0 * tan(deg2rad(30.0))) / 6.0, 1e-6)->and($free?->kink)->toEqualWithDelta(0.0, 1e-9)->and($free?->said()[0]->in(LengthUnit::Millimetre))->toContain('draws in about');
+        expect($free?->shorter)->toEqualWithDelta(0.10 * (2.0 * 6.0 + 36.0 * tan(deg2rad(30.0))) / 6.0, 1e-6)
+            ->and($free?->kink)->toEqualWithDelta(0.0, 1e-9)
+            ->and($free?->said()[0]->in(LengthUnit::Millimetre))->toContain('draws in about');
     });
 
     it('of a plate high on the web bows the rail, its ends rise, and held it is half of that', function () use ($plates): void {
         $free = WeldPlan::of(jointSite(0.0, [$plates[0]], butt: false), SequenceSchool::Balanced, false, true)->distortion;
         $held = WeldPlan::of(jointSite(0.0, [$plates[0]], butt: false), SequenceSchool::Balanced, true, true)->distortion;
         $low = WeldPlan::of(jointSite(0.0, [$plates[1]], butt: false), SequenceSchool::Balanced, false, true)->distortion;
-        expect($free?->bow)->toBeGreaterThan(0.0)->and($low?->bow)->toEqualWithDelta(-($free->bow ?? 0.0), 1e-9)->and($held?->bow)->toEqualWithDelta(($free->bow ?? 0.0) / 2, 1e-9)->and($held?->isHeld)->toBeTrue();
+        expect($free?->bow)->toBeGreaterThan(0.0)
+            ->and($low?->bow)->toEqualWithDelta(-($free->bow ?? 0.0), 1e-9)
+            ->and($held?->bow)->toEqualWithDelta(($free->bow ?? 0.0) / 2, 1e-9)
+            ->and($held?->isHeld)->toBeTrue();
     });
 });

@@ -13,7 +13,9 @@ describe('the judgement, on frames whose truth is known', function () {
 
     it('refuses no clean survey and decides what it can (40 frames)', function () {
         $count = (new JudgementStudy)->clean(40, 71_000);
-        expect($count->refused)->toBe(0)->and($count->wrong / $count->coordinates)->toBeLessThanOrEqual(0.002)->and($count->decided / $count->coordinates)->toBeGreaterThan(0.6);
+        expect($count->refused)->toBe(0)
+            ->and($count->wrong / $count->coordinates)->toBeLessThanOrEqual(0.002)
+            ->and($count->decided / $count->coordinates)->toBeGreaterThan(0.6);
     });
 
     it('tells two mistakes in one explanation (20 frames)', function () {

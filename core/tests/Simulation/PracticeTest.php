@@ -50,7 +50,9 @@ it('can be solved: a full survey finds what is bent (seeds 1 to 10)', function (
 it('gives full points for the whole truth at par', function () {
     $exercise = new Exercise(5, PracticeLevel::Journeyman);
     $score = (new Scorer)->score($exercise, truthOf($exercise), ['12'], ['12' => 'a centimetre misread'], $exercise->level->par());
-    expect($score->points)->toBe(100)->and(array_column($score->findings, 'right'))->toBe([true, true])->and(Said::mm($score->readings[0]['text']))->toBe('Reading 12: a centimetre misread. You found it.');
+    expect($score->points)->toBe(100)
+        ->and(array_column($score->findings, 'right'))->toBe([true, true])
+        ->and(Said::mm($score->readings[0]['text']))->toBe('Reading 12: a centimetre misread. You found it.');
 });
 
 it('takes points for what is missed, what is false, and for many readings', function () {
@@ -70,5 +72,6 @@ it('tells a finding the wrong way round from one that is missed, and names what 
     $wrongWay = new Statement($damage->pattern, $damage->section, ! ($damage->amount > 0), $damage->side);
     $false = new Statement(Pattern::Diamond, Section::Centre, true);
     $lines = Said::each(array_column((new Scorer)->score($exercise, [$wrongWay, $false], [], [], 40)->findings, 'text'));
-    expect($lines[0])->toContain('the other way round')->and($lines[1])->toBe('Not so: the centre section is out of square, the right rail sits rearward.');
+    expect($lines[0])->toContain('the other way round')
+        ->and($lines[1])->toBe('Not so: the centre section is out of square, the right rail sits rearward.');
 });

@@ -49,7 +49,8 @@ it('reads with the slop it is given, and the same number gives the same reading'
     $true = $kind->linearise(Readings::truth($frame))->predicted;
     $errors = array_map(fn (int $n): float => $measurer->read($kind, $n)->value - $true, range(1, 800));
     $sigma = sqrt(array_sum(array_map(fn (float $e): float => $e * $e, $errors)) / 800);
-    expect($sigma)->toBeGreaterThan(1.35)->toBeLessThan(1.65)->and($measurer->read($kind, 7))->toEqual($measurer->read($kind, 7));
+    expect($sigma)->toBeGreaterThan(1.35)->toBeLessThan(1.65)
+        ->and($measurer->read($kind, 7))->toEqual($measurer->read($kind, 7));
 });
 
 it('misreads as often as it is told to, and says how', function () {

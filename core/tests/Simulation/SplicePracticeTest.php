@@ -66,7 +66,9 @@ describe('a splice to practise', function (): void {
         $exercise = new SpliceExercise($seed, PracticeLevel::Journeyman);
         $bench = SpliceBench::after($exercise, careful($exercise));
         $score = SpliceScore::of($exercise, $bench);
-        expect($bench->early)->toBe([])->and(count($bench->done))->toBe(count($exercise->steps))->and($score->points)->toBeGreaterThanOrEqual(75);
+        expect($bench->early)->toBe([])
+            ->and(count($bench->done))->toBe(count($exercise->steps))
+            ->and($score->points)->toBeGreaterThanOrEqual(75);
     })->with(range(1, 4));
 
     it('goes badly for who welds first and measures never', function (int $seed): void {
@@ -76,7 +78,8 @@ describe('a splice to practise', function (): void {
             $actions[] = act('do', $step->id);
         }
         $score = SpliceScore::of($exercise, SpliceBench::after($exercise, $actions));
-        expect($score->points)->toBeLessThan(30)->and(array_filter($score->lines, fn (array $line): bool => ! $line['right']))->not->toBe([]);
+        expect($score->points)->toBeLessThan(30)
+            ->and(array_filter($score->lines, fn (array $line): bool => ! $line['right']))->not->toBe([]);
     })->with(range(1, 2));
 
     it('shows at the marks what the welds have drawn in by then', function (): void {
@@ -89,7 +92,8 @@ describe('a splice to practise', function (): void {
     it('is moved at the tack, and not any more once the root is in', function (): void {
         $exercise = new SpliceExercise(3, PracticeLevel::Apprentice);
         $ends = fn (SpliceAction ...$actions): float => SpliceBench::after($exercise, array_values($actions))->ends();
-        expect($ends(act('move', '', -2.0)) - $ends())->toEqualWithDelta(-2.0, 1e-9)->and($ends(act('do', 'op1-root'), act('move', '', -2.0)))->toEqualWithDelta($ends(act('do', 'op1-root')), 1e-9);
+        expect($ends(act('move', '', -2.0)) - $ends())->toEqualWithDelta(-2.0, 1e-9)
+            ->and($ends(act('do', 'op1-root'), act('move', '', -2.0)))->toEqualWithDelta($ends(act('do', 'op1-root')), 1e-9);
     });
 
     it('takes the twist out with a jack', function (): void {

@@ -29,7 +29,11 @@ describe('sums of brackets in one walk', function () {
 describe('clear places', function () {
     it('take touching for clear, between two obstacles that touch as well', function () {
         $clear = ClearPlaces::of(obstacles: [[100, 200], [260, 300]], foot: 60, clearance: 0);
-        expect($clear->move(230))->toBe(0.0)->and($clear->move(70))->toBe(0.0)->and($clear->move(71))->toBe(-1.0)->and($clear->move(150))->toBe(-80.0)->and($clear->move(151))->toBe(79.0);
+        expect($clear->move(230))->toBe(0.0)
+            ->and($clear->move(70))->toBe(0.0)
+            ->and($clear->move(71))->toBe(-1.0)
+            ->and($clear->move(150))->toBe(-80.0)
+            ->and($clear->move(151))->toBe(79.0);
     });
 
     it('lead past obstacles that overlap, and nowhere from a rail that is too short', function () {
@@ -48,9 +52,14 @@ it('spreads mounts evenly, and pins the one that meets something', function () {
 
 it('knows a section of rectangles: a channel, and the same with a hole in a flange about its own axis', function () {
     $channel = new StackedRectangles([[0, 188, 6], [97, 6, 70], [-97, 6, 70]]);
-    expect($channel->area)->toBe(1968.0)->and($channel->inertia)->toEqualWithDelta(11_228_416.0, 1e-6)->and($channel->modulus())->toEqualWithDelta(112_284.16, 1e-6)->and($channel->uprightArea)->toBe(1128.0);
+    expect($channel->area)->toBe(1968.0)
+        ->and($channel->inertia)->toEqualWithDelta(11_228_416.0, 1e-6)
+        ->and($channel->modulus())->toEqualWithDelta(112_284.16, 1e-6)
+        ->and($channel->uprightArea)->toBe(1128.0);
     $holed = $channel->without([[97, 6, 14]]);
-    expect($holed->axis)->toBeLessThan(0.0)->and(1 - $holed->inertia / $channel->inertia)->toEqualWithDelta(0.0735, 5e-5)->and($holed->reach(0))->toBe(100.0);
+    expect($holed->axis)->toBeLessThan(0.0)
+        ->and(1 - $holed->inertia / $channel->inertia)->toEqualWithDelta(0.0735, 5e-5)
+        ->and($holed->reach(0))->toBe(100.0);
 });
 
 it('knows posts: about the weaker axis, and a solid one too', function () {

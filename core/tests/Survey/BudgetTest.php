@@ -19,7 +19,8 @@ function halfAMetreOff(): array
 }
 
 it('is spent once the processor has worked for so long, and not before', function () {
-    expect(Budget::of(60.0)->isSpent())->toBeFalse()->and(Budget::of(-0.001)->isSpent())->toBeTrue();
+    expect(Budget::of(60.0)->isSpent())->toBeFalse()
+        ->and(Budget::of(-0.001)->isSpent())->toBeTrue();
     $budget = Budget::of(0.05);
     $until = microtime(true) + 1.0;
     for ($work = 1.0; ! $budget->isSpent() && microtime(true) < $until;) {

@@ -44,7 +44,8 @@ function causeOf(string $call, float $error, ?AsRead $asRead = null): array
 }
 
 it('knows a tape held at the one-inch mark', function () {
-    expect(causeOf('tram BL CR', 25.4)[1])->toContain('One inch too long')->and(causeOf('tram BL CR', -25.4)[1])->toContain('One inch too short');
+    expect(causeOf('tram BL CR', 25.4)[1])->toContain('One inch too long')
+        ->and(causeOf('tram BL CR', -25.4)[1])->toContain('One inch too short');
 });
 
 it('knows edges taken for centres, at one end and at both', function () {
@@ -73,7 +74,8 @@ it('knows swapped inches as they were typed, not as millimetres', function () {
 });
 
 it('knows a whole centimetre or decimetre', function () {
-    expect(causeOf('tram CL DR', 10.0)[0])->toBe('round')->and(causeOf('tram CL DR', -100.0)[1])->toContain('One decimetre too little');
+    expect(causeOf('tram CL DR', 10.0)[0])->toBe('round')
+        ->and(causeOf('tram CL DR', -100.0)[1])->toContain('One decimetre too little');
 });
 
 it('says nothing where nothing fits', function () {

@@ -20,7 +20,8 @@ function tourWith(string $id, float $error): array
 it('puts the reading on which the explanations differ before every other, and says what each result would mean', function () {
     [, $readings] = tourWith('tram CL DR', 25.4);
     $next = (new SurveyAssessor)->assess(Readings::ladder(5, 3), Readings::survey($readings))->next;
-    expect($next[0]->because)->toBe(ReasonToRead::Deciding)->and(count($next[0]->outcomes))->toBeGreaterThan(1);
+    expect($next[0]->because)->toBe(ReasonToRead::Deciding)
+        ->and(count($next[0]->outcomes))->toBeGreaterThan(1);
     $values = array_map(fn ($outcome): float => $outcome->value, $next[0]->outcomes);
     for ($i = 1; $i < count($values); $i++) {
         expect($values[$i] - $values[$i - 1])->toBeGreaterThan(4.0);

@@ -32,10 +32,13 @@ it('foretells how many readings settle the frame, to within a few', function (in
     $noise = Readings::noise($seed, 0.4);
     $readings = Readings::tour($at, $noise);
     $forecast = (new Forecaster)->forecast($frame, Readings::survey($readings), (new SurveyComputer)->compute($frame, Readings::survey($readings)));
-    expect($forecast->coordinates)->toBe(36)->and($forecast->settled)->toBeLessThan(36)->and($forecast->toGo)->toBeGreaterThan(0);
+    expect($forecast->coordinates)->toBe(36)
+        ->and($forecast->settled)->toBeLessThan(36)
+        ->and($forecast->toGo)->toBeGreaterThan(0);
     $after = [...$readings, ...takenAsTold($forecast->readings, $at, $noise)];
     $then = (new Forecaster)->forecast($frame, Readings::survey($after), (new SurveyComputer)->compute($frame, Readings::survey($after)));
-    expect($then->toGo)->toBeLessThan(max(3, $forecast->toGo / 2 + 2))->and($then->settled)->toBeGreaterThan($forecast->settled);
+    expect($then->toGo)->toBeLessThan(max(3, $forecast->toGo / 2 + 2))
+        ->and($then->settled)->toBeGreaterThan($forecast->settled);
 })->with([[1], [2], [3]]);
 
 it('comes to an end when one does what it says', function () {
@@ -50,7 +53,8 @@ it('comes to an end when one does what it says', function () {
         }
         $readings = [...$readings, ...takenAsTold($forecast->readings, $at, $noise)];
     }
-    expect($forecast->isDone())->toBeTrue()->and($forecast->settled + $forecast->tooClose)->toBe(30);
+    expect($forecast->isDone())->toBeTrue()
+        ->and($forecast->settled + $forecast->tooClose)->toBe(30);
 });
 
 it('counts the rest of the first tour while points are unread', function () {
@@ -58,7 +62,8 @@ it('counts the rest of the first tour while points are unread', function () {
     $readings = array_slice(Readings::tour(Readings::truth(Readings::ladder(3))), 0, 12);
     $result = (new SurveyComputer)->compute($frame, Readings::survey($readings));
     $forecast = (new Forecaster)->forecast($frame, Readings::survey($readings), $result);
-    expect($forecast->toGo)->toBe(count((new StartingTour)->remaining($frame, Readings::survey($readings), 999)))->and($forecast->toGo)->toBeGreaterThan(5);
+    expect($forecast->toGo)->toBe(count((new StartingTour)->remaining($frame, Readings::survey($readings), 999)))
+        ->and($forecast->toGo)->toBeGreaterThan(5);
 });
 
 it('says which coordinates no reasonable number of readings decides', function () {
@@ -104,7 +109,8 @@ describe('the measuring tour', function () {
         $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
         $readings = array_map(fn (int $k): NextReading => new NextReading('tram', [$ids[$k], $ids[($k + $random->getInt(1, 5)) % 12]], 0.0, 1.0, 0, ReasonToRead::Undecided), range(0, 11));
         [$order, $metres] = (new MeasuringTour)->order($readings, $at);
-        expect($order)->toHaveCount(12)->and((new MeasuringTour)->order($order, $at)[1])->toBeLessThanOrEqual($metres + 1e-9);
+        expect($order)->toHaveCount(12)
+            ->and((new MeasuringTour)->order($order, $at)[1])->toBeLessThanOrEqual($metres + 1e-9);
     })->with([[1], [2], [3]]);
 
     it('has nowhere to walk without readings', function () {

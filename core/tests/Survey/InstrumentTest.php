@@ -20,7 +20,9 @@ it('finds offset and sigma from readings of a known length', function () {
 
 it('takes no offset off that the readings cannot show', function () {
     $check = InstrumentCheck::of(1000.0, [999.2, 1001.4, 1000.1, 999.8]);
-    expect($check->offset)->toBe(0.0)->and($check->offsetMatters)->toBeFalse()->and(Said::mm($check->text))->toContain('No offset to be seen (0.13 ± ');
+    expect($check->offset)->toBe(0.0)
+        ->and($check->offsetMatters)->toBeFalse()
+        ->and(Said::mm($check->text))->toContain('No offset to be seen (0.13 ± ');
 });
 
 it('never believes a tool finer than its scale', function () {
@@ -44,7 +46,9 @@ it('refuses too few readings and readings of something else', function () {
 });
 
 it('asks for a check after a quarter of a year, and before the first use', function () {
-    expect(Instrument::needsCheck(null))->toBeTrue()->and(Instrument::needsCheck(90))->toBeFalse()->and(Instrument::needsCheck(91))->toBeTrue();
+    expect(Instrument::needsCheck(null))->toBeTrue()
+        ->and(Instrument::needsCheck(90))->toBeFalse()
+        ->and(Instrument::needsCheck(91))->toBeTrue();
 })->group('slow');
 
 it('takes only the readings of its kind', function () {

@@ -66,7 +66,8 @@ describe('the adjustment', function () {
         foreach ($at as $id => $place) {
             $shift = $shift->plus($place->minus($truth[$id]));
         }
-        expect(abs($shift->x / count($at)))->toBeLessThan(0.05)->and(abs($shift->y / count($at)))->toBeLessThan(0.05);
+        expect(abs($shift->x / count($at)))->toBeLessThan(0.05)
+            ->and(abs($shift->y / count($at)))->toBeLessThan(0.05);
     });
 
     it('agrees between the fast and the dense solver (seeds 104 to 108)', function (int $seed) {

@@ -35,14 +35,16 @@ describe('heights that no reading reads', function () {
     it('give no finding of height or twist, and no pull', function () {
         [$flat, $trams] = flatFrame();
         $assessment = (new SurveyAssessor)->assess($flat, Readings::survey($trams));
-        expect(array_filter($assessment->findings, fn ($f): bool => in_array($f->pattern->value, ['twist', 'sag'], true)))->toBe([])->and($assessment->pulls)->toBe([]);
+        expect(array_filter($assessment->findings, fn ($f): bool => in_array($f->pattern->value, ['twist', 'sag'], true)))->toBe([])
+            ->and($assessment->pulls)->toBe([]);
     })->group('slow');
 
     it('are settled where each is read', function () {
         [$flat, $trams] = flatFrame();
         $heights = array_map(fn (Point $p): Reading => new Reading("h $p->id", new HeightReading($p->id), 500.0, 0.4), $flat->points);
         foreach ((new SurveyComputer)->compute($flat, Readings::survey([...$trams, ...$heights]))->points as $point) {
-            expect($point->determined)->toBe([true, true, true])->and($point->axes[2])->toBe(Verdict::In);
+            expect($point->determined)->toBe([true, true, true])
+                ->and($point->axes[2])->toBe(Verdict::In);
         }
     });
 });

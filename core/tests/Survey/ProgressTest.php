@@ -38,6 +38,7 @@ it('says of every number where it comes from, each under a name of its own', fun
     $all = Provenances::all();
     expect(count($all))->toBeGreaterThan(20);
     foreach ($all as $name => $one) {
-        expect($one->name)->toBe($name)->and(min(strlen($one->title), strlen($one->formula), strlen($one->source)))->toBeGreaterThan(2);
+        expect($one->name)->toBe($name)
+            ->and(min(strlen($one->title), strlen($one->formula), strlen($one->source)))->toBeGreaterThan(2);
     }
 });

@@ -52,7 +52,8 @@ it('asks again for what was struck', function () {
 
 it('expects what the chart says', function () {
     $next = (new StartingTour)->remaining(Readings::ladder(2), Readings::survey([]), 1)[0];
-    expect($next->expected)->toEqualWithDelta(780.0, 1e-9)->and($next->because->value)->toBe('unread');
+    expect($next->expected)->toEqualWithDelta(780.0, 1e-9)
+        ->and($next->because->value)->toBe('unread');
 });
 
 it('settles every point of the frame once it is walked', function (int $rows) {

@@ -106,7 +106,9 @@ describe('a reading that lies', function () {
         $readings[] = Readings::true('tram BL DR', $truth, 25.4, id: 'liar');
         $result = computed($frame, array_values(array_filter($readings, fn (Reading $r) => $r->id !== 'tram BL DR')));
         $liar = array_values(array_filter($result->readings, fn ($r) => $r->id === 'liar'))[0];
-        expect(suspectsOf($result))->toBe(['liar'])->and($liar->error)->toEqualWithDelta(25.4, 2.5)->and($liar->standardised)->toBeLessThan(-3.29);
+        expect(suspectsOf($result))->toBe(['liar'])
+            ->and($liar->error)->toEqualWithDelta(25.4, 2.5)
+            ->and($liar->standardised)->toBeLessThan(-3.29);
     });
 
     it('is told from two others at once (seed 32)', function () {
@@ -218,7 +220,9 @@ describe('what to read next', function () {
         $truth = Readings::truth($frame);
         $front = array_values(array_filter(Readings::tour($truth), fn (Reading $r): bool => ! array_intersect(['DL', 'DR', 'EL', 'ER'], $r->kind->points())));
         $advice = $next($frame, $front);
-        expect($advice[0]->because->value)->toBe('unread')->and($advice[0]->points)->toBe(['DL', 'DR'])->and($advice[0]->expected)->toEqualWithDelta(820.0, 1e-6);
+        expect($advice[0]->because->value)->toBe('unread')
+            ->and($advice[0]->points)->toBe(['DL', 'DR'])
+            ->and($advice[0]->expected)->toEqualWithDelta(820.0, 1e-6);
     });
 
     it('shrinks the variance by what it promised (seed 41)', function () use ($next) {
@@ -236,7 +240,8 @@ describe('what to read next', function () {
 
             return $total;
         }, $r->points));
-        expect($best->gain)->toBeGreaterThan(0.0)->and(1 - $sum($after) / $sum($before))->toEqualWithDelta($best->gain, 0.01);
+        expect($best->gain)->toBeGreaterThan(0.0)
+            ->and(1 - $sum($after) / $sum($before))->toEqualWithDelta($best->gain, 0.01);
     })->group('slow');
 
     it('asks first for the length that tells mirror solutions of a frame of lengths alone apart, never for a height alone', function () use ($next) {

@@ -69,7 +69,8 @@ describe('the whole judgement', function () {
         $shuffled = (new Random\Randomizer(new Random\Engine\Mt19937($seed)))->shuffleArray($readings);
         $other = (new SurveyAssessor)->assess($frame, Readings::survey($shuffled));
         closeTo(numbersOf($plain), numbersOf($other), 1e-5);
-        expect(suspectsIn($other))->toBe(suspectsIn($plain))->and($other->fit->state)->toBe($plain->fit->state);
+        expect(suspectsIn($other))->toBe(suspectsIn($plain))
+            ->and($other->fit->state)->toBe($plain->fit->state);
         foreach ($plain->findings as $i => $finding) {
             expect($other->findings[$i]->amount)->toEqualWithDelta($finding->amount, 1e-5);
         }
@@ -121,7 +122,8 @@ describe('the whole judgement', function () {
         $plain = numbersOf((new SurveyAssessor)->assess($frame, Readings::survey($readings)));
         foreach (numbersOf((new SurveyAssessor)->assess($frame, Readings::survey($doubled))) as $id => $numbers) {
             foreach ([0, 1, 2] as $axis) {
-                expect($numbers[$axis])->toEqualWithDelta($plain[$id][$axis], 1e-5)->and($numbers[3 + $axis])->toEqualWithDelta(2 * $plain[$id][3 + $axis], 1e-5);
+                expect($numbers[$axis])->toEqualWithDelta($plain[$id][$axis], 1e-5)
+                    ->and($numbers[3 + $axis])->toEqualWithDelta(2 * $plain[$id][3 + $axis], 1e-5);
             }
         }
     });

@@ -29,7 +29,8 @@ describe('the worked surveys', function () {
             ->and($result->network->varianceFactor)->toEqualWithDelta($expected['varianceFactor'], 1e-4);
         foreach ($result->points as $point) {
             $want = $expected['points'][$point->id];
-            expect($point->determined)->toBe($want['determined'])->and($point->verdict->value)->toBe($want['verdict']);
+            expect($point->determined)->toBe($want['determined'])
+                ->and($point->verdict->value)->toBe($want['verdict']);
             foreach ($point->isDetermined() ? ['measured', 'sigma', 'deviation'] : [] as $what) {
                 foreach ($point->$what->toArray() as $axis => $mm) {
                     expect($mm)->toEqualWithDelta($want[$what][$axis], 1e-4);

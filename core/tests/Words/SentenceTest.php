@@ -26,7 +26,8 @@ describe('a sentence', function () use ($moved) {
 
     it('says what is given as it was given', function (float $mm, string $millimetres, string $inches) {
         $allowed = Sentence::of('x', 'within the {allowed} allowed', allowed: Measure::given($mm));
-        expect($allowed->in(LengthUnit::Millimetre))->toBe("within the $millimetres allowed")->and($allowed->in(LengthUnit::Inch))->toBe("within the $inches allowed");
+        expect($allowed->in(LengthUnit::Millimetre))->toBe("within the $millimetres allowed")
+            ->and($allowed->in(LengthUnit::Inch))->toBe("within the $inches allowed");
     })->with([[3.0, '3 mm', '0.118 in'], [25.4, '25.4 mm', '1.000 in'], [1.5875, '1.59 mm', '0.063 in']]);
 
     it('takes what a person typed as it is, braces too', function () {

@@ -2,6 +2,7 @@
                 @php
                     $undone = array_filter($run->steps, fn ($step) => $step->state !== 'done');
                     $entries = array_reverse(array_values(array_filter($run->log, fn ($entry) => ! $entry->isSuperseded)));
+                    $when = fn ($entry) => str_replace('T', ' ', substr($entry->at, 0, 16));
                     $different = array_filter($entries, fn ($entry) => in_array($entry->kind, ['otherwise', 'stop'], true));
                     $runs = array_filter($entries, fn ($entry) => $entry->kind === 'run');
                     $kinds = ['begun' => 'begun', 'done' => 'done', 'reopened' => 'opened again', 'reading' => 'found, not gone on', 'run' => 'welded', 'temperature' => 'temperature', 'note' => 'note', 'otherwise' => 'not as planned', 'stop' => 'stopped', 'picture' => 'picture', 'voice' => 'voice note'];
@@ -9,16 +10,16 @@
                 <h2>What was done</h2>
                 @if ($different !== [])
                     <h3>Where it differs from the plan</h3>
-                    @foreach ($different as $entry)<p>▲ {{ $entry->title ?: 'The job' }}, {{ $kinds[$entry->kind] }}: {{ $entry->text }} ({{ $entry->by }}, {{ substr($entry->at, 0, 16) }})</p>@endforeach
+                    @foreach ($different as $entry)<p>▲ {{ $entry->title ?: 'The job' }}, {{ $kinds[$entry->kind] }}: {{ $entry->text }} ({{ $entry->by }}, {{ $when($entry) }})</p>@endforeach
                 @endif
                 @foreach (array_filter($run->steps, fn ($step) => $step->isEarly) as $step)<p>▲ {{ $step->title }} was done before {{ implode('; ', array_map(fn ($one) => $one->title, $step->waitsFor)) }}.</p>@endforeach
                 @foreach (array_filter($run->steps, fn ($step) => $step->state === 'impossible') as $step)<p>✕ {{ $step->title }} cannot be done any more: closed by “{{ $step->closedBy }}”.</p>@endforeach
                 <table>
                     <thead><tr><th>When</th><th>By</th><th>Step</th><th>What</th><th class="n">Read</th></tr></thead>
-                    @foreach (array_slice($entries, -400) as $entry)
+                    @foreach (array_slice(array_filter($entries, fn ($entry) => $entry->kind !== 'run'), -400) as $entry)
                         <tr>
-                            <td>{{ substr($entry->at, 0, 16) }}</td><td>{{ $entry->by }}</td><td>{{ $entry->title }}</td>
-                            <td>{{ $kinds[$entry->kind] }}{{ $entry->settings === '' ? '' : ': '.$entry->settings }}{{ $entry->text === '' ? '' : ': '.$entry->text }}{{ $entry->found === null ? '' : ' '.$say($entry->found) }}</td>
+                            <td class="s">{{ $when($entry) }}</td><td>{{ $entry->by }}</td><td>{{ $entry->title }}</td>
+                            <td>{{ $kinds[$entry->kind] }}{{ $entry->settings === '' ? '' : ': '.$entry->settings }}{{ $entry->text === '' ? '' : ': '.$entry->text }}{{ $entry->found === null ? '' : '. '.$say($entry->found) }}</td>
                             <td class="n">{{ $entry->reading === null ? '' : $length($entry->reading) }}</td>
                         </tr>
                     @endforeach
@@ -28,7 +29,7 @@
                     <h3>Weld runs</h3>
                     <table>
                         <thead><tr><th>When</th><th>Where and how</th><th class="n">Length</th><th class="n">kJ/mm</th></tr></thead>
-                        @foreach (array_slice($runs, -200) as $entry)<tr><td>{{ substr($entry->at, 0, 16) }}</td><td>{{ $entry->settings }}</td><td class="n">{{ $entry->length === null ? '–' : $length($entry->length) }}</td><td class="n">{{ number_format($entry->heatInput ?? 0, 2) }}</td></tr>@endforeach
+                        @foreach (array_slice($runs, -200) as $entry)<tr><td class="s">{{ $when($entry) }}</td><td>{{ $entry->settings }}</td><td class="n">{{ $entry->length === null ? '–' : $length($entry->length) }}</td><td class="n">{{ number_format($entry->heatInput ?? 0, 2) }}</td></tr>@endforeach
                     </table>
                 @endif
             @endif

@@ -18,14 +18,17 @@ it('asks what a stretch leaves open, and keeps who answered', function () {
     expect($this->get("/jobs/{$this->job->id}/surveys/before/hand-over")->assertOk()->inertiaProps('handOver.points'))->toBe([]);
     ($this->stretch)();
     $points = ($this->keep)(['answers' => ['balance' => ['answer' => 'yes', 'who' => 'Driveline <shop>']], 'more' => ['Tail lift tested']])->assertOk()->json('points');
-    expect(array_column($points, 'id'))->toContain('balance', 'electronics', 'certification', 'own:Tail lift tested')->and(collect($points)->firstWhere('id', 'balance')['isSettled'])->toBeTrue();
+    expect(array_column($points, 'id'))->toContain('balance', 'electronics', 'certification', 'own:Tail lift tested')
+        ->and(collect($points)->firstWhere('id', 'balance')['isSettled'])->toBeTrue();
     expect(($this->paper)())->toContain('open points have no answer or no name yet')->toContain('■ yes')->toContain('Driveline &lt;shop&gt;')->toContain('Tail lift tested')->toContain('after 100 km')->not->toContain('approved the');
 });
 
 it('prints lengths between the marks that stay', function () {
     $marks = array_slice($this->get("/jobs/{$this->job->id}/surveys/before/hand-over")->inertiaProps('handOver.candidates'), 0, 4);
     $lengths = ($this->keep)(['marks' => $marks])->assertOk()->json('lengths');
-    expect($lengths)->toHaveCount(6)->and($lengths[0]['length'])->toBeGreaterThan($lengths[5]['length'])->and(($this->paper)())->toContain('Marks that stay');
+    expect($lengths)->toHaveCount(6)
+        ->and($lengths[0]['length'])->toBeGreaterThan($lengths[5]['length'])
+        ->and(($this->paper)())->toContain('Marks that stay');
 });
 
 it('has fields to sign by role, and says that nothing is released', function () {
@@ -61,7 +64,8 @@ it('says where the plan was changed after the final survey', function () {
     $stale = fn (): array => $this->get("/jobs/{$this->job->id}/surveys/before/hand-over")->inertiaProps('handOver.stale');
     expect($stale())->toBe([]);
     $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '700']]])->assertOk();
-    expect(implode(' ', $stale()))->toContain('changed after the final survey')->and(($this->paper)())->toContain('Out of date');
+    expect(implode(' ', $stale()))->toContain('changed after the final survey')
+        ->and(($this->paper)())->toContain('Out of date');
 });
 
 it('refuses what is no answer, and keeps what was there', function (array $given, string $field) {
@@ -88,5 +92,10 @@ it('goes with the job file, with order, bags, welds and coats', function () {
     $file = (string) $this->get("/jobs/{$this->job->id}/file")->assertOk()->getContent();
     $this->post('/jobs/from-file', ['file' => UploadedFile::fake()->createWithContent('copy.job.json', $file)])->assertRedirect();
     $copy = App\Models\Job::query()->latest('id')->firstOrFail();
-    expect($copy->hand_over)->toEqual($this->job->refresh()->hand_over)->and($copy->run_arrows)->toEqual($this->job->run_arrows)->and($copy->strip_list)->toBe(['Mudguards'])->and($copy->coatings)->toEqual($this->job->coatings)->and($copy->weld_choices)->toEqual($this->job->weld_choices)->and($copy->logEntries()->sole()->kind)->toBe('begun');
+    expect($copy->hand_over)->toEqual($this->job->refresh()->hand_over)
+        ->and($copy->run_arrows)->toEqual($this->job->run_arrows)
+        ->and($copy->strip_list)->toBe(['Mudguards'])
+        ->and($copy->coatings)->toEqual($this->job->coatings)
+        ->and($copy->weld_choices)->toEqual($this->job->weld_choices)
+        ->and($copy->logEntries()->sole()->kind)->toBe('begun');
 });

@@ -18,19 +18,24 @@ beforeEach(function () {
 describe('heights of the four corners', function () {
     it('on the bench are how it stands, twisted or not', function () {
         $run = ($this->write)('bench', 'done', ($this->corners)(506.0))->assertOk()->json();
-        expect(($this->state)($run, 'bench'))->toBe('done')->and($run['log'][0]['found']['template'])->toContain('stands with a twist')->and($run['lastHeights'])->toBe(['frontWidth' => 830, 'rearWidth' => 830]);
+        expect(($this->state)($run, 'bench'))->toBe('done')
+            ->and($run['log'][0]['found']['template'])->toContain('stands with a twist')
+            ->and($run['lastHeights'])->toBe(['frontWidth' => 830, 'rearWidth' => 830]);
     });
 
     it('stay open where they do, and say which jack takes it out', function () {
         $run = ($this->write)('posts', 'done', ($this->corners)(508.0))->assertOk()->json();
-        expect(($this->state)($run, 'posts'))->not->toBe('done')->and($run['log'][0]['action'])->toBe('move')->and($run['log'][0]['found']['template'])->toContain('front left by');
+        expect(($this->state)($run, 'posts'))->not->toBe('done')
+            ->and($run['log'][0]['action'])->toBe('move')
+            ->and($run['log'][0]['found']['template'])->toContain('front left by');
     });
 
     it('on posts are held against how it stood on the bench', function () {
         ($this->write)('bench', 'done', ($this->corners)(501.5))->assertOk();
         ($this->write)('posts', 'done', ($this->corners)(501.6))->assertOk();
         $entry = LogEntry::query()->where('step', 'posts')->sole();
-        expect($entry->kind)->toBe('done')->and($entry->data['difference'])->toEqualWithDelta(-0.1, 1e-9);
+        expect($entry->kind)->toBe('done')
+            ->and($entry->data['difference'])->toEqualWithDelta(-0.1, 1e-9);
     });
 
     it('that are missing or no lengths are refused', function () {
@@ -43,7 +48,9 @@ describe('a survey of its own', function () {
     it('settles the final hold point by what it says, and is told with it', function () {
         $run = ($this->write)('final', 'done', ['survey' => 'before'])->assertOk()->json();
         $entry = $run['log'][0];
-        expect($entry['action'])->toBeIn(['go-on', 'measure-again', 'move'])->and($entry['found']['template'])->toContain('points within')->and(($this->state)($run, 'final'))->toBe($entry['action'] === 'go-on' ? 'done' : 'blocked');
+        expect($entry['action'])->toBeIn(['go-on', 'measure-again', 'move'])
+            ->and($entry['found']['template'])->toContain('points within')
+            ->and(($this->state)($run, 'final'))->toBe($entry['action'] === 'go-on' ? 'done' : 'blocked');
     });
 
     it('has to be one of the job', function () {
@@ -55,7 +62,8 @@ describe('what is seen by eye', function () {
     it('wants a picture, with the step or before it', function () {
         ($this->write)('eye')->assertStatus(422)->assertJsonPath('message', 'Take a picture of it first: this step is seen by eye, and the picture says so.');
         $run = ($this->write)('eye', 'done', ['file' => UploadedFile::fake()->image('lamp.jpg', 640, 480)])->assertOk()->json();
-        expect(($this->state)($run, 'eye'))->toBe('done')->and($run['log'][0]['picture'])->toContain('/parts/photo/');
+        expect(($this->state)($run, 'eye'))->toBe('done')
+            ->and($run['log'][0]['picture'])->toContain('/parts/photo/');
     });
 });
 
@@ -70,7 +78,10 @@ describe('a thermometer', function () {
         $this->freezeSecond();
         $expected = ($this->web)($this->get($this->at)->inertiaProps('run'));
         $run = ($this->write)('op1-root', 'temperature', ['zone' => 'left-front-web', 'temperature' => (string) round($expected + 15.0)])->assertOk()->json();
-        expect(($this->web)($run))->toEqualWithDelta(round($expected + 15.0), 0.01)->and($run['heats'][0]['factor'])->toBeGreaterThan(1.0)->and($run['log'][0]['kind'])->toBe('temperature')->and($run['log'][0]['found']['template'])->toContain('°C read');
+        expect(($this->web)($run))->toEqualWithDelta(round($expected + 15.0), 0.01)
+            ->and($run['heats'][0]['factor'])->toBeGreaterThan(1.0)
+            ->and($run['log'][0]['kind'])->toBe('temperature')
+            ->and($run['log'][0]['found']['template'])->toContain('°C read');
     });
 
     it('that reads what cannot be is refused, and says why', function (array $read) {
@@ -84,7 +95,8 @@ describe('what a step took', function () {
         ($this->write)('safe', 'begun')->assertOk();
         $this->travel(30)->minutes();
         ($this->write)('safe')->assertOk();
-        expect(LogEntry::query()->where('kind', 'done')->sole()->data['minutes'])->toEqualWithDelta(30.0, 0.1)->and($this->get("$this->at/book")->assertOk()->inertiaProps('book.times.0'))->toMatchArray(['kind' => 'make-safe', 'count' => 1, 'estimated' => 20]);
+        expect(LogEntry::query()->where('kind', 'done')->sole()->data['minutes'])->toEqualWithDelta(30.0, 0.1)
+            ->and($this->get("$this->at/book")->assertOk()->inertiaProps('book.times.0'))->toMatchArray(['kind' => 'make-safe', 'count' => 1, 'estimated' => 20]);
     });
 
     it('corrects the estimate after three of a kind', function () {

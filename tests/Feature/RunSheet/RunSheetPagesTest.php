@@ -21,7 +21,8 @@ describe('the order that a person wants', function () {
         $before = ($this->ids)($this->get($this->at)->inertiaProps('run'));
         expect(array_search('safe', $before, true))->toBeLessThan(array_search('survey', $before, true));
         $run = $this->postJson("$this->at/order", ['first' => 'survey', 'then' => 'safe'])->assertOk()->json();
-        expect(array_search('survey', ($this->ids)($run), true))->toBeLessThan(array_search('safe', ($this->ids)($run), true))->and($run['arrows'][0]['thenTitle'])->toBe('Make the vehicle safe');
+        expect(array_search('survey', ($this->ids)($run), true))->toBeLessThan(array_search('safe', ($this->ids)($run), true))
+            ->and($run['arrows'][0]['thenTitle'])->toBe('Make the vehicle safe');
         expect(($this->ids)($this->deleteJson("$this->at/order", ['first' => 'survey', 'then' => 'safe'])->assertOk()->json()))->toBe($before);
     });
 
@@ -32,7 +33,9 @@ describe('the order that a person wants', function () {
 
     it('that cannot be is explained in two sentences, and not kept', function () {
         $message = $this->postJson("$this->at/order", ['first' => 'op1-root', 'then' => 'op1-tack'])->assertStatus(422)->json('message');
-        expect($message)->toContain('That cannot be.')->toContain('comes before')->and(substr_count($message, 'comes before'))->toBe(2)->and($this->get($this->at)->inertiaProps('run.arrows'))->toBe([]);
+        expect($message)->toContain('That cannot be.')->toContain('comes before')
+            ->and(substr_count($message, 'comes before'))->toBe(2)
+            ->and($this->get($this->at)->inertiaProps('run.arrows'))->toBe([]);
     });
 
     it('names steps that there are', function () {
@@ -50,7 +53,12 @@ describe('the page of welds', function () {
     it('numbers every piece of both joints, with tacks and what it does', function () {
         ($this->stretch)();
         $joint = $this->get("$this->at/welds")->assertOk()->inertiaProps('welds.joints.0');
-        expect($joint['school'])->toBe('balanced')->and(array_column($joint['sequence'], 'number'))->toBe(range(1, count($joint['sequence'])))->and(array_unique(array_column($joint['sequence'], 'edge')))->toContain('left rail, rear joint, web')->and($joint['tacks'])->not->toBe([])->and($joint['distortion'][0]['template'])->toContain('draws in about')->and(count($joint['scores']))->toBe(5);
+        expect($joint['school'])->toBe('balanced')
+            ->and(array_column($joint['sequence'], 'number'))->toBe(range(1, count($joint['sequence'])))
+            ->and(array_unique(array_column($joint['sequence'], 'edge')))->toContain('left rail, rear joint, web')
+            ->and($joint['tacks'])->not->toBe([])
+            ->and($joint['distortion'][0]['template'])->toContain('draws in about')
+            ->and(count($joint['scores']))->toBe(5);
     });
 
     it('takes the parts of the joint that were taken', function () {
@@ -64,7 +72,11 @@ describe('the page of welds', function () {
     it('is welded by another school, held or free, and keeps it', function () {
         ($this->stretch)();
         $joint = $this->putJson("$this->at/welds", ['operation' => 'op1', 'school' => 'opposite', 'isHeld' => false, 'isTurned' => false])->assertOk()->json('joints.0');
-        expect($joint['school'])->toBe('opposite')->and($joint['isHeld'])->toBeFalse()->and($joint['sequence'][0]['edge'])->toContain('left')->and($joint['sequence'][1]['edge'])->toContain('right')->and($this->get("$this->at/welds")->inertiaProps('welds.joints.0.school'))->toBe('opposite');
+        expect($joint['school'])->toBe('opposite')
+            ->and($joint['isHeld'])->toBeFalse()
+            ->and($joint['sequence'][0]['edge'])->toContain('left')
+            ->and($joint['sequence'][1]['edge'])->toContain('right')
+            ->and($this->get("$this->at/welds")->inertiaProps('welds.joints.0.school'))->toBe('opposite');
     });
 
     it('refuses a school that nobody teaches, and a joint that is not planned', function () {
@@ -80,7 +92,9 @@ describe('the strip list', function () {
         ($this->stretch)();
         $planned = $this->get("$this->at/strip")->assertOk()->inertiaProps('strip.items');
         $items = $this->postJson("$this->at/strip", ['what' => 'Mudguards'])->assertOk()->json('items');
-        expect($planned)->not->toBe([])->and(array_column($items, 'bag'))->toBe(range(1, count($planned) + 1))->and($items[count($planned)])->toMatchArray(['what' => 'Mudguards', 'isOwn' => true, 'isOut' => false]);
+        expect($planned)->not->toBe([])
+            ->and(array_column($items, 'bag'))->toBe(range(1, count($planned) + 1))
+            ->and($items[count($planned)])->toMatchArray(['what' => 'Mudguards', 'isOwn' => true, 'isOut' => false]);
     });
 
     it('makes a step out and a step back, in reverse', function () {
@@ -88,14 +102,17 @@ describe('the strip list', function () {
         $this->postJson("$this->at/strip", ['what' => 'Battery box'])->assertOk();
         $titles = array_column($this->get($this->at)->inertiaProps('run.steps'), 'title');
         $place = fn (string $title): int => (int) array_search($title, $titles, true);
-        expect($titles)->toContain('Out of the way of the heat: Mudguards, bag 1')->and($place('Back, longer or shorter: Battery box, bag 2'))->toBeLessThan($place('Back, longer or shorter: Mudguards, bag 1'));
+        expect($titles)->toContain('Out of the way of the heat: Mudguards, bag 1')
+            ->and($place('Back, longer or shorter: Battery box, bag 2'))->toBeLessThan($place('Back, longer or shorter: Mudguards, bag 1'));
     });
 
     it('says what is out and what is back, and lets go of what a person put in', function () {
         $this->postJson("$this->at/strip", ['what' => 'Mudguards'])->assertOk();
         $out = collect($this->get($this->at)->inertiaProps('run.steps'))->firstWhere('title', 'Out of the way of the heat: Mudguards, bag 1');
         ($this->write)($out['id'])->assertOk();
-        expect($this->get("$this->at/strip")->inertiaProps('strip.items.0.isOut'))->toBeTrue()->and($this->deleteJson("$this->at/strip", ['what' => 'Mudguards'])->assertOk()->json('items'))->toBe([])->and(LogEntry::query()->count())->toBe(1);
+        expect($this->get("$this->at/strip")->inertiaProps('strip.items.0.isOut'))->toBeTrue()
+            ->and($this->deleteJson("$this->at/strip", ['what' => 'Mudguards'])->assertOk()->json('items'))->toBe([])
+            ->and(LogEntry::query()->count())->toBe(1);
     });
 
     it('refuses nothing at all', function () {
@@ -107,7 +124,10 @@ describe('the strip list', function () {
 it('maps what is coated with what, and what closes it', function () {
     ($this->stretch)();
     $coatings = $this->postJson("$this->at/coatings", ['place' => 'Outside', 'what' => 'zinc primer', 'closed' => 'the body goes on'])->assertOk()->json('coatings');
-    expect($coatings)->toHaveCount(2)->and($coatings[0])->toMatchArray(['place' => 'inside of the rail, op1', 'isCoated' => false, 'isOwn' => false])->and($coatings[1]['what'])->toBe('zinc primer')->and($this->deleteJson("$this->at/coatings", ['place' => 'Outside'])->assertOk()->json('coatings'))->toHaveCount(1);
+    expect($coatings)->toHaveCount(2)
+        ->and($coatings[0])->toMatchArray(['place' => 'inside of the rail, op1', 'isCoated' => false, 'isOwn' => false])
+        ->and($coatings[1]['what'])->toBe('zinc primer')
+        ->and($this->deleteJson("$this->at/coatings", ['place' => 'Outside'])->assertOk()->json('coatings'))->toHaveCount(1);
 });
 
 describe('what the work taught', function () {
@@ -117,12 +137,16 @@ describe('what the work taught', function () {
         ($this->write)('op1-tack', 'done', ['unit' => 'mm', 'reading' => (string) $target])->assertOk();
         ($this->write)('op1-weld', 'done', ['unit' => 'mm', 'reading' => (string) ($target - 0.6)])->assertOk();
         $case = $this->get("$this->at/book")->assertOk()->inertiaProps('book.cases.0');
-        expect($case['drewIn'])->toEqualWithDelta(0.6, 1e-6)->and($case['isRecorded'])->toBeFalse()->and($case['kind'])->toBe('insert, butt')->and($case['planned'])->toEqualWithDelta($target, 1e-6);
+        expect($case['drewIn'])->toEqualWithDelta(0.6, 1e-6)
+            ->and($case['isRecorded'])->toBeFalse()
+            ->and($case['kind'])->toBe('insert, butt')
+            ->and($case['planned'])->toEqualWithDelta($target, 1e-6);
     });
 
     it('splits what moved by survey', function () {
         $movement = $this->get("$this->at/book")->inertiaProps('book.movement');
-        expect($movement['surveys'])->toHaveCount(count($movement['surveys']))->and($movement['rows'])->toBeArray();
+        expect($movement['surveys'])->toHaveCount(count($movement['surveys']))
+            ->and($movement['rows'])->toBeArray();
     });
 });
 
@@ -143,14 +167,19 @@ it('puts what its sheets of fasteners say among the steps', function () {
     $titles = array_column($this->get($this->at)->inertiaProps('run.steps'), 'title');
     $torque = array_search('Rear hanger: draw up to 126 N·m, dry, and mark', $titles, true);
     $drill = array_key_first(array_filter($titles, fn (string $one): bool => str_starts_with($one, 'Hanger holes: match-drill')));
-    expect($torque)->not->toBeFalse()->and($drill)->not->toBeNull()->and($drill)->toBeLessThan($torque);
+    expect($torque)->not->toBeFalse()
+        ->and($drill)->not->toBeNull()
+        ->and($drill)->toBeLessThan($torque);
 });
 
 it('costs what its steps and its filler cost, and tells what was timed', function () {
     ($this->stretch)();
     $this->postJson("/jobs/{$this->job->id}/gear", ['tool' => 'consumables', 'title' => 'Joint', 'unit' => 'mm', 'values' => ['process' => 'mag', 'welds' => [['kind' => 'fillet', 'leg' => '5', 'length' => '3000']], 'wire' => ['diameter' => '0.9', 'feed' => '6'], 'rates' => ['filler' => '4.5', 'gas' => '22', 'labour' => '70']]])->assertOk();
     $cost = $this->get("$this->at/book")->inertiaProps('book.cost');
-    expect($cost['rate'])->toEqual(70)->and($cost['filler'])->toBeGreaterThan(1.0)->toBeLessThan(10.0)->and($cost['labour'])->toBeGreaterThan(300.0)->and($cost['taken'])->toEqual(0);
+    expect($cost['rate'])->toEqual(70)
+        ->and($cost['filler'])->toBeGreaterThan(1.0)->toBeLessThan(10.0)
+        ->and($cost['labour'])->toBeGreaterThan(300.0)
+        ->and($cost['taken'])->toEqual(0);
 });
 
 it('adds up how long the arc was on, and what the machine allows', function () {

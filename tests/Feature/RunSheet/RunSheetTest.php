@@ -33,7 +33,10 @@ describe('a step', function () {
     it('is done with who and when, and frees what waits for it', function () {
         ($this->stretch)();
         $run = ($this->write)('safe')->assertOk()->json();
-        expect(($this->step)($run, 'safe')['state'])->toBe('done')->and(($this->step)($run, 'safe')['by'])->toBe($this->user->name)->and(($this->step)($run, 'bench')['state'])->toBe('possible')->and($run['log'][0]['kind'])->toBe('done');
+        expect(($this->step)($run, 'safe')['state'])->toBe('done')
+            ->and(($this->step)($run, 'safe')['by'])->toBe($this->user->name)
+            ->and(($this->step)($run, 'bench')['state'])->toBe('possible')
+            ->and($run['log'][0]['kind'])->toBe('done');
     });
 
     it('where it can kill is not done before its cautions were seen to', function () {
@@ -44,13 +47,16 @@ describe('a step', function () {
     it('is opened again by an entry, and the log keeps both', function () {
         $id = ($this->write)('safe')->json('log.0.id');
         $run = ($this->write)('safe', 'reopened', ['supersedes' => $id])->assertOk()->json();
-        expect(($this->step)($run, 'safe')['state'])->toBe('possible')->and($run['log'])->toHaveCount(2)->and($run['log'][1]['isSuperseded'])->toBeTrue();
+        expect(($this->step)($run, 'safe')['state'])->toBe('possible')
+            ->and($run['log'])->toHaveCount(2)
+            ->and($run['log'][1]['isSuperseded'])->toBeTrue();
     });
 
     it('that went otherwise counts as done, says so, and has to say how', function () {
         ($this->write)('survey', 'otherwise')->assertStatus(422)->assertJsonValidationErrorFor('text');
         $run = ($this->write)('survey', 'otherwise', ['text' => 'Only the rear half could be reached'])->assertOk()->json();
-        expect(($this->step)($run, 'survey')['isOtherwise'])->toBeTrue()->and(($this->step)($run, 'survey')['state'])->toBe('done');
+        expect(($this->step)($run, 'survey')['isOtherwise'])->toBeTrue()
+            ->and(($this->step)($run, 'survey')['state'])->toBe('done');
     });
 
     it('done before what comes first is told', function () {
@@ -63,7 +69,8 @@ describe('a step', function () {
         ($this->stretch)();
         ($this->write)('op1-coat')->assertOk();
         $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => []])->assertOk();
-        expect($this->get($this->at)->inertiaProps('run.log'))->toHaveCount(1)->and(($this->write)('op1-coat')->assertStatus(422)->json('message'))->toContain('plan was changed');
+        expect($this->get($this->at)->inertiaProps('run.log'))->toHaveCount(1)
+            ->and(($this->write)('op1-coat')->assertStatus(422)->json('message'))->toContain('plan was changed');
     });
 });
 
@@ -76,12 +83,17 @@ describe('a hold point', function () {
 
     it('lets go on where the marks read what they should', function () {
         $run = ($this->read)(0.1)->assertOk()->json();
-        expect(($this->step)($run, 'op1-weld')['state'])->toBe('done')->and($run['log'][0]['action'])->toBe('go-on')->and($run['log'][0]['reading'])->toEqualWithDelta($this->hold['target'] + 0.1, 0.01);
+        expect(($this->step)($run, 'op1-weld')['state'])->toBe('done')
+            ->and($run['log'][0]['action'])->toBe('go-on')
+            ->and($run['log'][0]['reading'])->toEqualWithDelta($this->hold['target'] + 0.1, 0.01);
     });
 
     it('stays open where they do not, keeps what was read, and says what to do', function () {
         $run = ($this->read)(4.0)->assertOk()->json();
-        expect(($this->step)($run, 'op1-weld')['state'])->not->toBe('done')->and($run['log'][0]['kind'])->toBe('reading')->and($run['log'][0]['action'])->toBe('move')->and($run['log'][0]['move'])->toEqualWithDelta(-4.0, 0.02);
+        expect(($this->step)($run, 'op1-weld')['state'])->not->toBe('done')
+            ->and($run['log'][0]['kind'])->toBe('reading')
+            ->and($run['log'][0]['action'])->toBe('move')
+            ->and($run['log'][0]['move'])->toEqualWithDelta(-4.0, 0.02);
     });
 
     it('wants a reading, in either unit, and refuses what is none', function () {
@@ -103,7 +115,9 @@ it('learns from what the cuts of the shop really drew in', function () {
     $next = $this->demoJob($this->user);
     $this->putJson("/jobs/$next->id/plan", ['unit' => 'mm', 'operations' => [['id' => 'op1', 'kind' => 'stretch', 'at' => '1350', 'length' => '300']]])->assertOk();
     $learnt = ($this->step)($this->get("/jobs/$next->id/run")->inertiaProps('run'), 'op1-tack')['hold'];
-    expect($learnt['cases'])->toBe(1)->and($learnt['pending'])->toEqualWithDelta(-0.7, 0.01)->and($learnt['pendingSigma'])->toBeGreaterThan(0.3);
+    expect($learnt['cases'])->toBe(1)
+        ->and($learnt['pending'])->toEqualWithDelta(-0.7, 0.01)
+        ->and($learnt['pendingSigma'])->toBeGreaterThan(0.3);
 });
 
 describe('a weld run', function () {
@@ -114,7 +128,10 @@ describe('a weld run', function () {
 
     it('is logged with what was set, its heat, and its cooling time', function () {
         $entry = ($this->weld)(['thickness' => '6'])->assertOk()->json('log.0');
-        expect($entry['kind'])->toBe('run')->and($entry['heatInput'])->toEqualWithDelta(0.8 * 60 * 20.5 * 165 / (1000 * 60 * 60 / 10.9), 1e-6)->and($entry['settings'])->toBe('mag, 20.5 V, 165 A, 10.9 s, left rail, front joint, web')->and(LogEntry::query()->first()->data['coolingTime'])->toBeGreaterThan(3.0);
+        expect($entry['kind'])->toBe('run')
+            ->and($entry['heatInput'])->toEqualWithDelta(0.8 * 60 * 20.5 * 165 / (1000 * 60 * 60 / 10.9), 1e-6)
+            ->and($entry['settings'])->toBe('mag, 20.5 V, 165 A, 10.9 s, left rail, front joint, web')
+            ->and(LogEntry::query()->first()->data['coolingTime'])->toBeGreaterThan(3.0);
     });
 
     it('is offered again as it was set last, in the next job too', function () {
@@ -128,10 +145,16 @@ describe('a weld run', function () {
             $heats = ($this->weld)()->assertOk()->json('heats');
         }
         $web = fn (array $heats): array => collect($heats[0]['zones'])->firstWhere('id', 'left-front-web');
-        expect($heats)->toHaveCount(1)->and($heats[0]['joint'])->toBe('op1')->and($heats[0]['side'])->toBe('left')->and($web($heats)['temperature'])->toBeGreaterThan(150.0)->and($web($heats)['wait'])->toBeGreaterThan(30.0)->and(collect($heats[0]['zones'])->firstWhere('isCoolest', true)['id'])->not->toBe('left-front-web');
+        expect($heats)->toHaveCount(1)
+            ->and($heats[0]['joint'])->toBe('op1')
+            ->and($heats[0]['side'])->toBe('left')
+            ->and($web($heats)['temperature'])->toBeGreaterThan(150.0)
+            ->and($web($heats)['wait'])->toBeGreaterThan(30.0)
+            ->and(collect($heats[0]['zones'])->firstWhere('isCoolest', true)['id'])->not->toBe('left-front-web');
         $this->travel(40)->minutes();
         $later = $web($this->get($this->at)->inertiaProps('run.heats'));
-        expect($later['wait'])->toEqual(0)->and($later['temperature'])->toBeLessThan($web($heats)['temperature']);
+        expect($later['wait'])->toEqual(0)
+            ->and($later['temperature'])->toBeLessThan($web($heats)['temperature']);
         $this->travel(8)->hours();
         expect($this->get($this->at)->inertiaProps('run.heats'))->toBe([]);
     });
@@ -159,13 +182,17 @@ describe('the log', function () {
     it('stores what is sent twice once', function () {
         $entry = ['clientId' => 'r0123456789abcdef', 'step' => '', 'kind' => 'note', 'text' => 'Started late'];
         $this->postJson("$this->at/log", $entry)->assertOk();
-        expect($this->postJson("$this->at/log", $entry)->assertOk()->json('log'))->toHaveCount(1)->and(LogEntry::query()->count())->toBe(1);
+        expect($this->postJson("$this->at/log", $entry)->assertOk()->json('log'))->toHaveCount(1)
+            ->and(LogEntry::query()->count())->toBe(1);
     });
 
     it('is put right by another entry, never changed', function () {
         $id = ($this->write)('', 'note', ['text' => '20 V, 160 A'])->json('log.0.id');
         $log = ($this->write)('', 'note', ['text' => '20 V, 165 A', 'supersedes' => $id])->assertOk()->json('log');
-        expect($log)->toHaveCount(2)->and($log[0]['text'])->toBe('20 V, 165 A')->and($log[1]['isSuperseded'])->toBeTrue()->and($log[1]['text'])->toBe('20 V, 160 A');
+        expect($log)->toHaveCount(2)
+            ->and($log[0]['text'])->toBe('20 V, 165 A')
+            ->and($log[1]['isSuperseded'])->toBeTrue()
+            ->and($log[1]['text'])->toBe('20 V, 160 A');
     });
 
     it('goes with the job file and comes back: who, when, what stands in the place of what, and steps of one’s own', function () {
@@ -219,11 +246,14 @@ describe('a step of one’s own', function () {
     it('stands after another one, is done, and is taken out; its log stays', function () {
         $run = $this->postJson("$this->at/steps", ['title' => 'Ring the tank man', 'minutes' => 10, 'after' => 'safe'])->assertOk()->json();
         $own = collect($run['steps'])->firstWhere('isOwn', true);
-        expect($own['title'])->toBe('Ring the tank man')->and($own['state'])->toBe('blocked')->and($own['waitsFor'])->toBe([['id' => 'safe', 'title' => 'Make the vehicle safe']]);
+        expect($own['title'])->toBe('Ring the tank man')
+            ->and($own['state'])->toBe('blocked')
+            ->and($own['waitsFor'])->toBe([['id' => 'safe', 'title' => 'Make the vehicle safe']]);
         ($this->write)('safe')->assertOk();
         expect(($this->step)(($this->write)($own['id'])->assertOk()->json(), $own['id'])['state'])->toBe('done');
         $left = $this->deleteJson("$this->at/steps/{$own['id']}")->assertOk()->json();
-        expect(collect($left['steps'])->firstWhere('isOwn', true))->toBeNull()->and($left['log'])->toHaveCount(2);
+        expect(collect($left['steps'])->firstWhere('isOwn', true))->toBeNull()
+            ->and($left['log'])->toHaveCount(2);
     });
 
     it('needs words', function () {

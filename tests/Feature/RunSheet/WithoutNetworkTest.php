@@ -49,7 +49,8 @@ describe('two people at one step', function () {
 
     it('the later one is told what the other wrote, and nothing is stored', function () {
         $answer = ($this->write)(['step' => 'safe', 'kind' => 'done', 'seen' => $this->seen])->assertStatus(409)->json('message');
-        expect($answer)->toContain('Kim Alder wrote “not as planned”')->and(LogEntry::query()->where('kind', 'done')->count())->toBe(0);
+        expect($answer)->toContain('Kim Alder wrote “not as planned”')
+            ->and(LogEntry::query()->where('kind', 'done')->count())->toBe(0);
     });
 
     it('may hold to it all the same', function () {

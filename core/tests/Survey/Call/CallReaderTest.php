@@ -51,7 +51,8 @@ it('widens the uncertainty of a shouted remainder by half a division', function 
 
 it('keeps the pointer lengths', function () {
     $reading = called('BL DR 47 @4 in,10 1/2 in', LengthUnit::Inch);
-    expect($reading->pointers)->toEqual([101.6, 266.7])->and($reading->kind)->toBeInstanceOf(TramReading::class);
+    expect($reading->pointers)->toEqual([101.6, 266.7])
+        ->and($reading->kind)->toBeInstanceOf(TramReading::class);
 });
 
 it('says which part it did not understand', function (string $call, string $sentence) {
@@ -74,6 +75,8 @@ it('hears which edges a length was taken between', function () {
     $points = array_map(fn ($p) => new Geodex\Core\Frame\Point($p->id, $p->name, $p->side, $p->mate, new Geodex\Core\Frame\Feature(Geodex\Core\Frame\FeatureKind::Hole, Geodex\Core\Units\Length::ofMillimetres(14)), $p->reference, $p->tolerance, $p->base), Geodex\Core\Tests\Support\Readings::ladder(3)->points);
     $reader = new Geodex\Core\Survey\Call\CallReader(new Geodex\Core\Frame\Frame($points));
     $called = $reader->read('AL AR 30 1/8 in near', Geodex\Core\Units\LengthUnit::Millimetre);
-    expect($called->edge)->toBe(Geodex\Core\Survey\Reading\Edge::Near)->and($called->typed)->toBe('30 1/8 in')->and($called->value)->toBe(765.175);
+    expect($called->edge)->toBe(Geodex\Core\Survey\Reading\Edge::Near)
+        ->and($called->typed)->toBe('30 1/8 in')
+        ->and($called->value)->toBe(765.175);
     expect(fn () => $reader->read('h AL 200 far', Geodex\Core\Units\LengthUnit::Millimetre))->toThrow(Geodex\Core\Survey\Reading\ImpossibleReading::class, 'A height is not taken edge to edge');
 });

@@ -34,7 +34,8 @@ function doubted(SurveyResult $result): array
 
 it('lets sound base points be', function () {
     $result = laidOn([]);
-    expect(doubted($result))->toBe([])->and($result->base)->toBe(['AL', 'AR', 'BL', 'BR', 'CL', 'CR']);
+    expect(doubted($result))->toBe([])
+        ->and($result->base)->toBe(['AL', 'AR', 'BL', 'BR', 'CL', 'CR']);
 });
 
 it('names one bent base point, by how much and which way, and lays the frame on the others', function (string $id, array $by, string $says) {
@@ -58,14 +59,17 @@ it('takes a twist of the whole section for its shape, and accuses no point', fun
 });
 
 it('believes the scatter that a shop builds with', function () {
-    expect(doubted(laidOn(['BR' => [0.0, 0.0, 9.0]])))->toBe(['BR'])->and(doubted(laidOn(['BR' => [0.0, 0.0, 9.0]], options: new SurveyOptions(buildScatter: 6.0))))->toBe([]);
+    expect(doubted(laidOn(['BR' => [0.0, 0.0, 9.0]])))->toBe(['BR'])
+        ->and(doubted(laidOn(['BR' => [0.0, 0.0, 9.0]], options: new SurveyOptions(buildScatter: 6.0))))->toBe([]);
 });
 
 it('does what a person decided: out of the datum, or in it against the test', function () {
     $out = laidOn([], datum: [new DatumDecision('AL', false, 'horn bent')]);
     $in = laidOn(['BR' => [0.0, 0.0, 14.0]], datum: [new DatumDecision('BR', true, 'sheet read again')]);
     $more = laidOn([], datum: [new DatumDecision('EL', true, 'sound')]);
-    expect($out->base)->not->toContain('AL')->and($in->base)->toContain('BR')->and($more->base)->toContain('EL');
+    expect($out->base)->not->toContain('AL')
+        ->and($in->base)->toContain('BR')
+        ->and($more->base)->toContain('EL');
 });
 
 it('leaves no more than a third of the base points out, and never the last three', function () {

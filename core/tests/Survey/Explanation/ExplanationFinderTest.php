@@ -42,7 +42,9 @@ it('has one explanation without suspects where all readings fit', function () {
 it('knows that on the starting tour several readings of a bay can be the wrong one, and tells the true one among them', function () {
     $result = startedWith(['tram CL DR' => 25.4]);
     $told = suspectsTold($result);
-    expect(count($told))->toBeGreaterThan(1)->and($told)->toContain(['tram CL DR'])->and($result->beyond)->toBeFalse();
+    expect(count($told))->toBeGreaterThan(1)
+        ->and($told)->toContain(['tram CL DR'])
+        ->and($result->beyond)->toBeFalse();
     foreach ($result->explanations as $explanation) {
         expect($explanation->mistakes)->toHaveCount(1);
     }
@@ -56,7 +58,9 @@ it('decides nothing on which the explanations differ, and says so', function () 
         foreach ($point->axes as $axis => $verdict) {
             [$min, $max] = $point->hull[$axis];
             // The frame is true: nothing is called out, and the hull holds the truth.
-            expect($verdict)->not->toBe(Verdict::Out)->and($min)->toBeLessThan(1.0)->and($max)->toBeGreaterThan(-1.0);
+            expect($verdict)->not->toBe(Verdict::Out)
+                ->and($min)->toBeLessThan(1.0)
+                ->and($max)->toBeGreaterThan(-1.0);
         }
     }
 })->group('slow');
@@ -81,7 +85,8 @@ it('gives with a reading in the wrong unit what the job gives with it struck', f
     $without = (new SurveyComputer)->compute($frame, Readings::survey(array_values(array_filter($readings, fn (Reading $reading): bool => $reading->id !== $id))));
     expect($with->explanations[0]->suspects())->toBe([$id]);
     foreach ($with->points as $k => $point) {
-        expect($point->measured->minus($without->points[$k]->measured)->norm())->toBeLessThan(1e-4)->and($point->verdict)->toBe($without->points[$k]->verdict);
+        expect($point->measured->minus($without->points[$k]->measured)->norm())->toBeLessThan(1e-4)
+            ->and($point->verdict)->toBe($without->points[$k]->verdict);
     }
 })->group('slow')->with([
     'inches taken for millimetres' => ['tram BL CR', 1 / 25.4], 'centimetres for millimetres' => ['tram CL CR', 0.1], 'a height in inches, which lengths hardly check' => ['height EL', 1 / 25.4], 'millimetres for centimetres' => ['tram AL AR', 10.0],

@@ -38,7 +38,8 @@ it('gives residuals, redundancies and the weighted sum that a new computation wi
     $k = 0;
     foreach (array_keys($rows) as $i) {
         if (! in_array($i, $set, true)) {
-            expect($left->residuals[$i])->toEqualWithDelta($anew->residuals[$k], 1e-8)->and($left->redundancies[$i])->toEqualWithDelta($anew->redundancies[$k], 1e-8);
+            expect($left->residuals[$i])->toEqualWithDelta($anew->residuals[$k], 1e-8)
+                ->and($left->redundancies[$i])->toEqualWithDelta($anew->redundancies[$k], 1e-8);
             $k++;
         }
     }

@@ -36,22 +36,27 @@ it('lays a frame out well enough for the adjustment to find it, from lengths and
 
 it('puts the first point forward and the left side left', function () {
     [$layout] = laidOut(6, Readings::tour(Readings::truth(Readings::ladder(6))));
-    expect($layout['AL']->x)->toBeLessThan($layout['FL']->x)->and($layout['CL']->y)->toBeLessThan($layout['CR']->y);
+    expect($layout['AL']->x)->toBeLessThan($layout['FL']->x)
+        ->and($layout['CL']->y)->toBeLessThan($layout['CR']->y);
 });
 
 it('takes heights, offsets and stations as they were read', function () {
     $at = Readings::truth(Readings::ladder(4));
     $more = [Readings::true('offset BL', $at), Readings::true('station CR', $at), Readings::true('height DL', $at, 7.0)];
     [$layout] = laidOut(4, [...Readings::tour($at, heights: false), ...$more]);
-    expect($layout['BL']->y)->toBe($at['BL']->y)->and($layout['CR']->x)->toBe($at['CR']->x)->and($layout['DL']->z)->toBe($at['DL']->z + 7.0);
+    expect($layout['BL']->y)->toBe($at['BL']->y)
+        ->and($layout['CR']->x)->toBe($at['CR']->x)
+        ->and($layout['DL']->z)->toBe($at['DL']->z + 7.0);
 });
 
 it('tries both mirror images and the flat one where heights are not all read, and one where they are', function () {
     $at = Readings::truth(Readings::ladder(4));
-    expect(laidOut(4, Readings::tour($at, heights: false)))->toHaveCount(3)->and(laidOut(4, Readings::tour($at)))->toHaveCount(1);
+    expect(laidOut(4, Readings::tour($at, heights: false)))->toHaveCount(3)
+        ->and(laidOut(4, Readings::tour($at)))->toHaveCount(1);
     [$up, $down] = laidOut(4, Readings::tour($at, heights: false));
     foreach ($up as $id => $place) {
-        expect($place->z)->toEqualWithDelta(-$down[$id]->z, 1e-9)->and($place->x)->toBe($down[$id]->x);
+        expect($place->z)->toEqualWithDelta(-$down[$id]->z, 1e-9)
+            ->and($place->x)->toBe($down[$id]->x);
     }
 });
 

@@ -56,7 +56,8 @@ describe('the gross screen', function () {
         $truth = Readings::truth($frame);
         $wrong = [...$truth, 'DL' => Vector3::of($truth['DL']->x, -$truth['DL']->y, $truth['DL']->z)];
         $start = (new GrossScreen)->screen($frame, $wrong, Readings::tour($truth));
-        expect($start->at['DL']->minus($truth['DL'])->norm())->toBeLessThan(1e-6)->and($start->gross)->toBe([]);
+        expect($start->at['DL']->minus($truth['DL'])->norm())->toBeLessThan(1e-6)
+            ->and($start->gross)->toBe([]);
     });
 
     it('names a length and a height in the wrong unit, whatever the bench is turned by', function () {

@@ -56,7 +56,8 @@ describe('what a reading is worth', function () {
         $kind = ReadingKinds::named($words[0])::between(array_slice($words, 1), null);
         assert($kind instanceof ReadingKind);
         $rating = (new GainCalculator($frame, $result, new SurveyOptions))->rate($kind);
-        expect($rating->rank)->toBe(Rating::DECIDES)->and($rating->expected)->toEqualWithDelta($kind->linearise($result->solved->bench)->predicted, 1e-9);
+        expect($rating->rank)->toBe(Rating::DECIDES)
+            ->and($rating->expected)->toEqualWithDelta($kind->linearise($result->solved->bench)->predicted, 1e-9);
         $then = (new SurveyComputer)->compute($frame, Readings::survey([...$readings, new Reading('new', $kind, $rating->expected, $kind::usualSigma())]));
         $open = openIn($result);
         expect(1 - varianceOf($then, $open) / varianceOf($result, $open))->toEqualWithDelta($rating->gain, 1e-3);

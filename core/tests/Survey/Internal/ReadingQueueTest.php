@@ -84,6 +84,7 @@ describe('the queue of readings', function () {
             $kind = ReadingKinds::named($next->kind)::between($next->points, null);
             $readings[] = new Reading("q$i", $kind, $next->expected, $kind::usualSigma());
         }
-        expect($queue)->not->toBe([])->and($unchecked((new SurveyComputer)->compute($frame, Readings::survey($readings))))->toBe(0);
+        expect($queue)->not->toBe([])
+            ->and($unchecked((new SurveyComputer)->compute($frame, Readings::survey($readings))))->toBe(0);
     })->group('slow');
 });

@@ -23,7 +23,8 @@ beforeEach(function () {
 
 it('adds both radii to a length between near edges and takes them off one between far edges', function () {
     $kind = TramReading::between(['AL', 'AR'], null);
-    expect(Edge::Near->correction($this->frame, $kind))->toBe(17.0)->and(Edge::Far->correction($this->frame, $kind))->toBe(-17.0);
+    expect(Edge::Near->correction($this->frame, $kind))->toBe(17.0)
+        ->and(Edge::Far->correction($this->frame, $kind))->toBe(-17.0);
 });
 
 it('refuses an edge where no diameter is known, and where no length is read', function () {

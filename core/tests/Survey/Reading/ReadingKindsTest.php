@@ -11,7 +11,8 @@ use Geodex\Core\Units\LengthUnit;
 describe('every registered kind', function () {
     it('has a name and a letter of its own', function () {
         $letters = array_map(fn (string $kind): string => $kind::letter(), ReadingKinds::all());
-        expect(array_unique(ReadingKinds::names()))->toBe(ReadingKinds::names())->and(array_unique($letters))->toBe($letters);
+        expect(array_unique(ReadingKinds::names()))->toBe(ReadingKinds::names())
+            ->and(array_unique($letters))->toBe($letters);
     });
 
     it('is one that the job file knows, with the roles of its points as keys', function (string $name) {
@@ -25,7 +26,10 @@ describe('every registered kind', function () {
     it('is called as its example says', function (string $name) {
         $kind = ReadingKinds::named($name);
         $called = (new CallReader(Readings::ladder(4)))->read($kind::example(), LengthUnit::Millimetre);
-        expect($called->kind::name())->toBe($name)->and($called->kind->points())->toHaveCount(count($kind::roles()))->and($kind::label())->not->toBe('')->and($kind::word())->toMatch('/^[A-Z][a-z]+$/');
+        expect($called->kind::name())->toBe($name)
+            ->and($called->kind->points())->toHaveCount(count($kind::roles()))
+            ->and($kind::label())->not->toBe('')
+            ->and($kind::word())->toMatch('/^[A-Z][a-z]+$/');
     })->with(ReadingKinds::names());
 
     it('is laid to other points as the same tool', function (string $name) {
