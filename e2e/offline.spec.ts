@@ -1,6 +1,6 @@
 import { expect, test, type BrowserContext, type Page } from '@playwright/test';
 import { OwnServer } from './support/own-server';
-import { line, logIn, openCopy, openStretched } from './support/shop';
+import { enter, line, logIn, openCopy, openStretched } from './support/shop';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -146,7 +146,10 @@ test('who comes later is told what another wrote meanwhile, and decides', async 
 });
 
 test('nothing of a job is kept in the browser once its person has logged out', async ({ page, context }) => {
-    const job = await runOf(page, 'Logged out');
+    await enter(page);
+    const job = (await openCopy(page, 'Logged out')).replace(/\/(bench|reference|surveys).*$/, '');
+    await page.goto(`${job}/run`);
+    await isKept(page);
     await page.getByRole('button', { name: /^Technician/ }).click();
     await page.getByRole('menuitem', { name: 'Log out' }).click();
     await expect(page.getByLabel('Mail address')).toBeVisible();

@@ -88,7 +88,7 @@ test('a splice is made by its run sheet, and told how it went', async ({ page })
     await page.getByRole('textbox', { name: /^Raise the front left post by/ }).fill('-1.5');
     await page.getByRole('button', { name: 'Raise the front left post by' }).click();
     await page.getByRole('button', { name: /^left rail, web, piece 1/ }).click();
-    await expect(page.getByRole('button', { name: /^left rail, web, piece 1 ■ 1/ })).toBeDisabled();
+    await expect(page.getByRole('button', { name: /^left rail, web, piece 1 \d+ °C ■ 1/ })).toBeDisabled();
     await page.getByRole('button', { name: 'Hand it over, and see how it went' }).click();
     await expect(page.getByRole('heading', { name: /of 100/ })).toBeVisible();
     await expect(page.getByText(/The joint drew in/)).toBeVisible();

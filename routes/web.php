@@ -169,6 +169,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/jobs/{job}/driveline', [DrivelineController::class, 'update'])->name('driveline.save');
 
     Route::put('/jobs/{job}/hand-over', [HandOverController::class, 'update'])->name('hand-over.keep');
+    Route::get('/jobs/{job}/surveys/{survey}/hand-over.zip', [HandOverController::class, 'bundle'])->name('hand-over.bundle');
     Route::get('/jobs/{job}/surveys/{survey}/hand-over/document', [HandOverController::class, 'document'])->name('hand-over.document');
     Route::get('/jobs/{job}/surveys/{survey}/hand-over.pdf', [HandOverController::class, 'pdf'])->name('hand-over.pdf');
 

@@ -35,6 +35,12 @@ final readonly class CutList
         return null;
     }
 
+    /** @return list<float> of the pieces of a bar, mm */
+    public function lengths(SawnBar $bar): array
+    {
+        return array_map(fn (string $key): float => $this->part($key)->length ?? 0.0, $bar->keys);
+    }
+
     public function item(int $id): ?StockItem
     {
         foreach ($this->rack as $item) {

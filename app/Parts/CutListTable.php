@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Parts;
 
+use Geodex\Core\Parts\SawMark;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /** Cut lists as CSV: one line for each piece, in the order at the saw; mm. */
@@ -15,12 +16,9 @@ final readonly class CutListTable
         $rows = [];
         foreach ($lists as $list) {
             foreach ($list->bars as $i => $bar) {
-                $at = $trim;
+                $marks = SawMark::along($list->lengths($bar), $kerf, $trim);
                 foreach ($bar->keys as $n => $key) {
-                    $part = $list->part($key);
-                    $length = $part->length ?? 0.0;
-                    $rows[] = ['stock' => $list->stock, 'bar' => $i + 1, 'bar_length' => $list->item($bar->stockItem)->length ?? '', 'piece' => $n + 1, 'part' => $part->title ?? '', 'length' => round($length, 2), 'mark_after' => round($at + $length, 2), 'offcut' => round($bar->offcut, 1)];
-                    $at += $length + $kerf;
+                    $rows[] = ['stock' => $list->stock, 'bar' => $i + 1, 'bar_length' => $list->item($bar->stockItem)->length ?? '', 'piece' => $n + 1, 'part' => $list->part($key)->title ?? '', 'length' => round($marks[$n]->end - $marks[$n]->start, 2), 'mark_after' => round($marks[$n]->end, 2), 'offcut' => round($bar->offcut, 1)];
                 }
             }
         }

@@ -13,6 +13,7 @@ use Geodex\Core\Calculators\Plates\Piece;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Parts\LaidSheet;
 use Geodex\Core\Parts\PartFacts;
+use Geodex\Core\Parts\Remnant;
 use Geodex\Core\Parts\Told;
 
 /** The plates of a job on the sheets of the rack, laid by themselves or by hand. */
@@ -64,7 +65,7 @@ final readonly class Nest
             return new NestedStock($stock, $parts, [], [], 'No sheet of this stock is on the rack: enter one first, with its width.');
         }
         $thickness = max([0.0, ...array_column($parts, 'thickness')]);
-        $bridge = max(self::KERF + 2.0, $thickness);
+        $bridge = Remnant::bridge(self::KERF, $thickness);
         try {
             $told = Told::of(Calculators::run('nest', [
                 'sheets' => array_map(fn (StockItem $sheet): array => ['id' => (string) $sheet->id, 'width' => $sheet->length, 'height' => $sheet->width, ...($sheet->count === null ? [] : ['count' => $sheet->count])], $sheets),
@@ -111,7 +112,7 @@ final readonly class Nest
             $item = $items[$first->sheet];
             $lying = array_map(fn (LaidPiece $one): Piece => Piece::of($outlines[$one->part])->turned($one->rotation)->moved(...$one->at), $pieces);
             $area = array_sum(array_map(fn (Piece $one): float => abs(Outline::area($one->corners)), $lying));
-            $nested[] = new NestedSheet($first->sheet, $first->sheetNumber, $item->length, $item->width ?? 0.0, array_values($pieces), array_map(fn (Piece $one): array => $one->corners, $lying), LaidSheet::faults($lying, $item->length, $item->width ?? 0.0, self::BORDER, $bridge), $area / max(1.0, $item->length * ($item->width ?? 1.0)));
+            $nested[] = new NestedSheet($first->sheet, $first->sheetNumber, $item->length, $item->width ?? 0.0, array_values($pieces), array_map(fn (Piece $one): array => $one->corners, $lying), LaidSheet::faults($lying, $item->length, $item->width ?? 0.0, self::BORDER, $bridge), Remnant::used($area, $item->length, $item->width ?? 1.0));
         }
 
         return $nested;

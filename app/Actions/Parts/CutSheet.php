@@ -11,6 +11,7 @@ use App\Parts\LaidPiece;
 use App\Parts\Nest;
 use App\Parts\NestedSheet;
 use Geodex\Core\Parts\PartState;
+use Geodex\Core\Parts\Remnant;
 use Illuminate\Support\Facades\DB;
 
 /** One sheet of plates was cut: it leaves the rack, the strip above its plates goes back, and released parts that lay on it whole are cut. */
@@ -42,8 +43,8 @@ final readonly class CutSheet
             $item->count > 1 || ! $item->is_remnant ? $item->update(['count' => max(0, $item->count - 1)]) : $item->delete();
         }
         $top = max(array_map(fn (array $corners): float => max([0.0, ...array_column($corners, 1)]), [[[0.0, 0.0]], ...array_values($sheet->corners)]));
-        $left = floor($sheet->height - $top - Nest::BORDER);
-        if ($left >= SawStock::LEAST_REMNANT) {
+        $left = Remnant::kept($sheet->height - $top - Nest::BORDER);
+        if ($left !== null) {
             $job->workshop->stock()->create(['stock' => $item->stock, 'length' => $sheet->width, 'width' => $left, 'count' => 1, 'is_remnant' => true]);
         }
     }

@@ -10,14 +10,12 @@ use App\Models\StockItem;
 use App\Parts\CutLists;
 use App\Parts\SawnBar;
 use Geodex\Core\Parts\PartState;
+use Geodex\Core\Parts\Remnant;
 use Illuminate\Support\Facades\DB;
 
 /** One cut list was sawn: its bars leave the rack, what is left of them goes back, and released parts are cut. */
 final readonly class SawStock
 {
-    /** Shorter is scrap: shop default (mm). */
-    public const LEAST_REMNANT = 150.0;
-
     public function handle(Job $job, string $stock, float $kerf, float $trim): void
     {
         DB::transaction(function () use ($job, $stock, $kerf, $trim): void {
@@ -41,10 +39,11 @@ final readonly class SawStock
         if ($item->count !== null) {
             $item->count > 1 || ! $item->is_remnant ? $item->update(['count' => max(0, $item->count - 1)]) : $item->delete();
         }
-        if ($bar->offcut < self::LEAST_REMNANT) {
+        $left = Remnant::kept($bar->offcut);
+        if ($left === null) {
             return;
         }
         $same = $job->workshop->stock()->where('stock', $item->stock)->where('is_remnant', true)->whereBetween('length', [$bar->offcut - 0.5, $bar->offcut + 0.5])->first();
-        $same === null ? $job->workshop->stock()->create(['stock' => $item->stock, 'length' => floor($bar->offcut), 'count' => 1, 'is_remnant' => true]) : $same->increment('count');
+        $same === null ? $job->workshop->stock()->create(['stock' => $item->stock, 'length' => $left, 'count' => 1, 'is_remnant' => true]) : $same->increment('count');
     }
 }

@@ -41,7 +41,7 @@ final readonly class JudgeHold
         $verdict = match (true) {
             $entry->survey !== null && $hold->allows('survey') => $this->survey($job, $entry->survey),
             $entry->heights !== null && $hold->allows('heights') => $this->heights($run, $step, $entry->heights),
-            $hold->allows('marks') => HoldVerdict::ofReading($hold, $entry->reading, HoldVerdict::SIGMA),
+            $hold->allows('marks') => HoldVerdict::ofReadings($hold, [...$this->again($job, $step), ...($entry->reading === null ? [] : [$entry->reading])], HoldVerdict::SIGMA),
             $hold->allows('picture') => $this->pictured($job, $step, $entry),
             $hold->allows('look') => HoldVerdict::seen(),
             default => throw InvalidFields::at('reading', "missing: $hold->what."),
@@ -68,6 +68,21 @@ final readonly class JudgeHold
         $count = fn (Verdict $verdict): int => count(array_filter($points, fn (PointResult $point): bool => $point->verdict === $verdict));
 
         return HoldVerdict::ofSurvey($survey->called(), $count(Verdict::In), $count(Verdict::Out), $count(Verdict::Unsure), $count(Verdict::Unmeasured));
+    }
+
+    /** @return list<float> what was read there before and was to be measured again: their mean counts */
+    private function again(Job $job, Step $step): array
+    {
+        $read = [];
+        foreach ($job->logEntries()->where('step', $step->id)->whereIn('kind', ['reading', 'done', 'reopened', 'otherwise'])->reorder('id', 'desc')->limit(HoldVerdict::MOST_READINGS)->get() as $entry) {
+            $one = $entry->data['read'] ?? null;
+            if ($entry->kind !== 'reading' || ($entry->data['action'] ?? null) !== 'measure-again' || ! is_numeric($one)) {
+                break;
+            }
+            $read[] = (float) $one;
+        }
+
+        return $read;
     }
 
     /** @return array<string, mixed> the four corners as they stood before, where the same were read */

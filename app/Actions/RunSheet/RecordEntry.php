@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Parts\TakePicture;
 use Geodex\Core\Calculators\HeatInputCalculator;
 use Geodex\Core\Fields\InvalidFields;
+use Geodex\Core\Fields\Values;
 use Geodex\Core\RunSheet\Step;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Carbon;
@@ -104,7 +105,9 @@ final readonly class RecordEntry
     {
         $thickness = HeatOfJob::thickness($planned, (string) preg_replace('/-(tack|root|weld)$/', '', $entry->step));
         $run = $entry->run?->toArray() ?? [];
-        $told = $entry->run === null ? [] : (new HeatInputCalculator)->calculate($entry->run);
+        // Where the rail is known, its cooling time is too.
+        $given = $entry->run === null || $thickness === null || $entry->run->has('thickness') ? $entry->run : new Values([...$entry->run->toArray(), 'thickness' => $thickness]);
+        $told = $given === null ? [] : (new HeatInputCalculator)->calculate($given);
 
         return [...array_filter($run, fn (mixed $one): bool => $one !== null), 'heatInput' => $told['heatInput'] ?? null, 'runHeat' => $told['runHeat'] ?? null, 'coolingTime' => $told['coolingTime'] ?? null, ...($entry->zone === null ? [] : ['zone' => $entry->zone->id()]), ...($thickness === null ? [] : ['railThickness' => $thickness])];
     }

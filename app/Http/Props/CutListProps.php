@@ -7,6 +7,7 @@ namespace App\Http\Props;
 use App\Parts\CutList;
 use App\Parts\SawnBar;
 use App\Parts\SawnPart;
+use Geodex\Core\Parts\SawMark;
 
 /** The cut list of one stock; mm. */
 final readonly class CutListProps
@@ -28,14 +29,8 @@ final readonly class CutListProps
 
     private static function bar(CutList $list, SawnBar $bar, float $kerf, float $trim): CutBarProps
     {
-        $pieces = [];
-        $at = $trim;
-        foreach ($bar->keys as $key) {
-            $part = $list->part($key);
-            $length = $part->length ?? 0.0;
-            $pieces[] = new CutPieceProps($part->title ?? '', $length, $at, $at + $length + $kerf / 2);
-            $at += $length + $kerf;
-        }
+        $marks = SawMark::along($list->lengths($bar), $kerf, $trim);
+        $pieces = array_map(fn (string $key, SawMark $mark): CutPieceProps => new CutPieceProps($list->part($key)->title ?? '', $mark->end - $mark->start, $mark->start, $mark->saw), $bar->keys, $marks);
         $item = $list->item($bar->stockItem);
 
         return new CutBarProps($item->length ?? 0.0, $item->is_remnant ?? false, $pieces, $bar->offcut);

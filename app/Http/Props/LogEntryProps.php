@@ -20,6 +20,8 @@ final readonly class LogEntryProps
      * @param  string  $settings  of a run: process, volts, amperes
      * @param  ?float  $length  of a run, mm
      * @param  ?float  $heatInput  of a run, kJ/mm
+     * @param  ?float  $coolingTime  from 800 to 500 °C, s
+     * @param  ?float  $readings  whose mean would settle it
      * @param  ?float  $move  by which it is best moved
      * @param  ?Sentence  $found  at a hold point by a survey, by heights or a thermometer, in words
      * @param  bool  $isSuperseded  whether a later entry stands in its place
@@ -27,7 +29,7 @@ final readonly class LogEntryProps
      */
     public function __construct(
         public int $id, public string $step, public string $title, public string $kind, public string $text, public ?float $reading, public ?string $action, public ?float $expected, public ?float $uncertainty, public ?float $move, public ?Sentence $found,
-        public string $settings, public ?float $length, public ?float $heatInput, public ?string $picture, public ?string $voice, public bool $isSuperseded, public string $by, public string $at, public ?string $arrivedAt,
+        public string $settings, public ?float $length, public ?float $heatInput, public ?float $coolingTime, public ?float $readings, public ?string $picture, public ?string $voice, public bool $isSuperseded, public string $by, public string $at, public ?string $arrivedAt,
     ) {}
 
     /** @param  array<string, string>  $titles  by step */
@@ -39,7 +41,7 @@ final readonly class LogEntryProps
 
         return new self(
             $entry->id, $entry->step, $titles[$entry->step] ?? '', $entry->kind, $entry->text, $number('reading'), is_string($action) ? $action : null, $number('expected'), $number('uncertainty'), $number('move'), FoundAtHold::said($entry->data ?? []),
-            self::settings($entry), $number('length'), $number('heatInput'), $entry->picture_id === null ? null : route('picture', [$entry->job_id, $entry->picture_id]), $entry->recording_id === null ? null : route('run.voice', [$entry->job_id, $entry->recording_id]),
+            self::settings($entry), $number('length'), $number('heatInput'), $number('coolingTime'), $number('readings'), $entry->picture_id === null ? null : route('picture', [$entry->job_id, $entry->picture_id]), $entry->recording_id === null ? null : route('run.voice', [$entry->job_id, $entry->recording_id]),
             $isSuperseded, $entry->user->name ?? '', (string) $time($entry->created_at), $time($entry->arrived_at),
         );
     }

@@ -39,7 +39,7 @@ final readonly class PracticeSpliceProps
         return new self(
             $splice->id, $splice->seed, $splice->level->value, $steps,
             array_map(fn (array $one): PracticeFoundProps => new PracticeFoundProps($one['step'], $one['what'], $one['read'], $one['action'], $one['move']), array_reverse($bench->readings)),
-            array_map(fn (WeldPiece $one, int $i): PracticePieceProps => new PracticePieceProps($i, "$one->run, piece $one->number", ($place = array_search($one, $bench->welded, true)) === false ? null : (int) $place + 1), $exercise->pieces, array_keys($exercise->pieces)),
+            array_map(fn (WeldPiece $one, int $i): PracticePieceProps => new PracticePieceProps($i, "$one->run, piece $one->number", ($place = array_search($one, $bench->welded, true)) === false ? null : (int) $place + 1, $bench->warmth($one)), $exercise->pieces, array_keys($exercise->pieces)),
             $score?->points, JudgedProps::all($score->lines ?? []), $score === null ? null : $exercise->drawsIn, $score === null ? null : $exercise->twist,
         );
     }

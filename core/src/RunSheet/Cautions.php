@@ -11,10 +11,11 @@ final readonly class Cautions
     private const LINES = [
         'make-safe' => ['Battery off, airbags and belt tensioners made safe as their maker says, and the time he names waited.', 'Fuel and gas closed; what burns is out of reach of sparks.'],
         'support' => ['Two independent supports at every place where somebody is underneath; never a jack alone.'],
-        'strip' => ['A tank is never cut, welded or heated near, empty or not: out, or left to who may work on it.'],
+        'fuel' => ['A tank is never cut, welded or heated near, empty or not: out, or left to who may work on it.'],
         'cut' => ['What is cut off falls or springs: both halves held before the saw, nobody in line with a chain.'],
         'tack' => ['Earth clamp beside the weld: never through bearings, shafts, springs or the battery.', 'A closed cavity is vented before it is heated.'],
         'weld' => ['Earth clamp beside the weld: never through bearings, shafts, springs or the battery.', 'Hot work alone: a fire watch, and again half an hour after the last arc.', 'High-strength rails only as their maker says.'],
+        'close' => ['A closed cavity is vented before it is heated; wax and primer in it burn.', 'Earth clamp beside the weld: never through bearings, shafts, springs or the battery.', 'Hot work alone: a fire watch, and again half an hour after the last arc.'],
         'release' => ['Posts off only when all welds are cold, one side after the other, nobody underneath.'],
         'pull' => ['Nobody in line with a chain; a tether on every hook.'],
         'drill' => ['No hole in a flange, or near a bend, that the maker of the vehicle forbids.'],
@@ -22,7 +23,7 @@ final readonly class Cautions
     ];
 
     /** @var list<string> kinds whose cautions are asked before the step is begun */
-    private const ASKED = ['make-safe', 'support', 'cut', 'weld', 'release', 'pull'];
+    private const ASKED = ['make-safe', 'support', 'fuel', 'cut', 'tack', 'weld', 'close', 'release', 'pull'];
 
     /** @return list<string> */
     public static function of(Step $step): array

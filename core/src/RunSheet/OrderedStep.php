@@ -12,6 +12,7 @@ final readonly class OrderedStep
      * @param  list<Step>  $waitsFor
      * @param  bool  $isEarly  whether it was done before something that comes first
      * @param  ?string  $closedBy  title of the step that closed what it has to reach
+     * @param  list<Step>  $shutsOut  that cannot be done any more once it is
      */
-    public function __construct(public Step $step, public string $state, public array $waitsFor, public bool $isEarly, public ?string $closedBy = null) {}
+    public function __construct(public Step $step, public string $state, public array $waitsFor, public bool $isEarly, public ?string $closedBy = null, public array $shutsOut = []) {}
 }

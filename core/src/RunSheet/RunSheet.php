@@ -43,7 +43,7 @@ final readonly class RunSheet
                 $isDone => 'done',
                 $closedBy !== null => 'impossible',
                 default => $waits === [] ? 'possible' : 'blocked',
-            }, $waits, $isDone && $waits !== [], $closedBy);
+            }, $waits, $isDone && $waits !== [], $closedBy, $isDone ? [] : self::shutsOut($steps[$i], $steps, $places));
         }
         $minutes = fn (int ...$of): float => array_sum(array_map(fn (int $i): float => $steps[$i]->minutes, $of));
 
@@ -110,6 +110,16 @@ final readonly class RunSheet
         }
 
         return null;
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @param  array<int, true>  $done
+     * @return list<Step>
+     */
+    private static function shutsOut(Step $step, array $steps, array $done): array
+    {
+        return array_values(array_filter($steps, fn (Step $one, int $i): bool => ! isset($done[$i]) && $one !== $step && array_intersect($one->inside, $step->closes) !== [], ARRAY_FILTER_USE_BOTH));
     }
 
     /**

@@ -40,7 +40,7 @@ final readonly class StandardSteps implements HasShopDefaults
             $steps[] = new Step('bench', 'Level and square the bench, set the vehicle on it', 'bench', needs: ['safe'], hold: new Hold('Vehicle stands as it was surveyed: heights of the four corners', ways: ['look', 'heights']), minutes: 60.0);
             $steps[] = new Step('posts', 'Set posts under both halves', 'support', state: 'posts', minutes: 45.0, needs: ['bench'], hold: new Hold('Both halves carried, and the four corners no more twisted than they stood', ways: ['look', 'heights']));
         }
-        $out = array_map(fn (StrippedItem $one): Step => new Step($one->outId(), "Out of the way of the heat: $one->what, bag $one->bag", 'strip', minutes: 20.0, needs: ['safe', 'survey']), $stripped);
+        $out = array_map(fn (StrippedItem $one): Step => new Step($one->outId(), "Out of the way of the heat: $one->what, bag $one->bag", $one->burns() ? 'fuel' : 'strip', minutes: 20.0, needs: ['safe', 'survey']), $stripped);
         array_push($steps, ...$out);
         $tolerance = $shop->value(self::witness());
         foreach ($cuts as $cut) {

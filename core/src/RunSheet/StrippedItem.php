@@ -24,6 +24,12 @@ final readonly class StrippedItem
         return array_map(fn (string $what, int $i): self => new self($what, $i + 1), $items, array_keys($items));
     }
 
+    /** Whether it holds or carries what burns; by its name, rather once too often. */
+    public function burns(): bool
+    {
+        return preg_match('/fuel|tank|petrol|diesel|lpg|gas\b/i', $this->what) === 1;
+    }
+
     public function outId(): string
     {
         return 'out-'.substr(sha1($this->what), 0, 8);

@@ -26,6 +26,17 @@ describe('witness marks', function (): void {
             ->and(HoldVerdict::ofReading($marks(0.0, 'cold'), 843.0, 0.2)->action)->toBe('move');
     });
 
+    it('read several times count as their mean, which is surer', function () use ($marks): void {
+        $once = HoldVerdict::ofReadings($marks(0.0, 'cold'), [840.7], 0.3);
+        $again = HoldVerdict::ofReadings($marks(0.0, 'cold'), [840.7, 840.5, 840.6], 0.3);
+        expect($once->action)->toBe('measure-again')
+            ->and($once->number('readings'))->toBeGreaterThan(1.0)
+            ->and($again->number('reading'))->toEqualWithDelta(840.6, 1e-9)
+            ->and($again->number('uncertainty'))->toEqualWithDelta($once->number('uncertainty') / sqrt(3.0), 1e-9)
+            ->and($again->mayGoOn())->toBeTrue()
+            ->and(fn () => HoldVerdict::ofReadings($marks(0.0, 'cold'), [], 0.3))->toThrow(InvalidFields::class, 'reading');
+    });
+
     it('have to be read', function () use ($marks): void {
         expect(fn () => HoldVerdict::ofReading($marks(0.0, 'cold'), null, 0.3))->toThrow(InvalidFields::class, 'reading')
             ->and(HoldVerdict::ofReading(new Hold('Seen'), null, 0.3)->mayGoOn())->toBeTrue();

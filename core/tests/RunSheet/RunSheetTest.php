@@ -103,6 +103,22 @@ describe('the order of a stretch', function (): void {
             ->and($states['op1-close']->isEarly)->toBeTrue();
     });
 
+    it('says beforehand what a step makes impossible', function (): void {
+        $states = array_column(array_map(fn (OrderedStep $one): array => [$one->step->id, $one], RunSheet::of(stretchSteps(), [])->steps), 1, 0);
+        expect(array_map(fn (Step $one): string => $one->id, $states['op1-close']->shutsOut))->toBe(['op1-coat'])
+            ->and($states['op1-coat']->shutsOut)->toBe([]);
+        $coated = array_column(array_map(fn (OrderedStep $one): array => [$one->step->id, $one], RunSheet::of(stretchSteps(), ['op1-coat' => true])->steps), 1, 0);
+        expect($coated['op1-close']->shutsOut)->toBe([]);
+    });
+
+    it('asks for what burns before it comes off', function (): void {
+        $kinds = array_column(array_map(fn (Step $step): array => [$step->title, $step], stretchSteps()), 1, 0);
+        expect(Cautions::areAsked($kinds['Out of the way of the heat: fuel line, bag 1']))->toBeTrue()
+            ->and(Cautions::areAsked($kinds['Out of the way of the heat: loom, bag 2']))->toBeFalse()
+            ->and((new StrippedItem('Fuel tank', 1))->burns())->toBeTrue()
+            ->and((new StrippedItem('exhaust gaskets', 1))->burns())->toBeFalse();
+    });
+
     it('waits for nothing that is gone from the plan', function (): void {
         expect(RunSheet::of([new Step('a', 'Own step', 'other', needs: ['gone'])], [])->steps[0]->state)->toBe('possible');
     });
@@ -155,14 +171,14 @@ describe('cautions', function (): void {
         $of = fn (string $kind): Step => new Step('x', 'x', $kind);
         expect(implode(' ', Cautions::of($of('weld'))))->toContain('bearings')->toContain('fire watch')
             ->and(implode(' ', Cautions::of($of('make-safe'))))->toContain('airbags')
-            ->and(implode(' ', Cautions::of($of('strip'))))->toContain('tank')
+            ->and(implode(' ', Cautions::of($of('fuel'))))->toContain('tank')
             ->and(Cautions::areAsked($of('support')))->toBeTrue()
             ->and(Cautions::areAsked($of('coat')))->toBeFalse()
             ->and(Cautions::of($of('make')))->toBe([]);
     });
 
     it('never call anything approved', function (): void {
-        foreach (['make-safe', 'support', 'strip', 'cut', 'tack', 'weld', 'release', 'pull', 'drill', 'fit'] as $kind) {
+        foreach (['make-safe', 'support', 'fuel', 'close', 'cut', 'tack', 'weld', 'release', 'pull', 'drill', 'fit'] as $kind) {
             expect(implode(' ', Cautions::of(new Step('x', 'x', $kind))))->not->toContain('approved')->not->toBe('');
         }
     });

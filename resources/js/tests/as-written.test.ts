@@ -20,6 +20,7 @@ function step(id: string, more: Partial<RunStepProps> = {}): RunStepProps {
         at: '',
         isOtherwise: false,
         closedBy: null,
+        shutsOut: [],
         ...more,
     };
 }

@@ -789,6 +789,8 @@ export interface LogEntryProps {
     settings: string;
     length: number | null;
     heatInput: number | null;
+    coolingTime: number | null;
+    readings: number | null;
     picture: string | null;
     voice: string | null;
     isSuperseded: boolean;
@@ -1153,6 +1155,7 @@ export interface PracticePieceProps {
     place: number;
     label: string;
     order: number | null;
+    warmth: number;
 }
 
 /** An exercise as the trainee sees it; the truth only once they have answered. */
@@ -1338,6 +1341,7 @@ export interface RunStepProps {
     at: string;
     isOtherwise: boolean;
     closedBy: string | null;
+    shutsOut: string[];
 }
 
 /** What a job has to saw, and the rack of the shop; mm. */

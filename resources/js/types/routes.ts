@@ -43,6 +43,7 @@ export const routes = {
     'gear.take-over': '/jobs/{job}/gear/{worksheet}/take-over',
     'gear.try': '/jobs/{job}/gear/{worksheet}/try',
     'hand-over': '/jobs/{job}/surveys/{survey}/hand-over',
+    'hand-over.bundle': '/jobs/{job}/surveys/{survey}/hand-over.zip',
     'hand-over.document': '/jobs/{job}/surveys/{survey}/hand-over/document',
     'hand-over.keep': '/jobs/{job}/hand-over',
     'hand-over.pdf': '/jobs/{job}/surveys/{survey}/hand-over.pdf',

@@ -56,6 +56,22 @@ it('holds what differs from the plan, weld runs, bags, coats, sheets and picture
     expect(substr((string) $pdf->getContent(), 0, 5))->toBe('%PDF-');
 });
 
+it('is taken along as one file, with job file, pictures and voices', function () {
+    ($this->log)(['step' => '', 'kind' => 'picture', 'text' => 'Rear posts', 'file' => UploadedFile::fake()->image('posts.jpg', 640, 480)]);
+    ($this->log)(['step' => '', 'kind' => 'voice', 'file' => UploadedFile::fake()->createWithContent('voice', "\x1A\x45\xDF\xA3".str_repeat("\0", 64))]);
+    $file = $this->get("/jobs/{$this->job->id}/surveys/before/hand-over.zip")->assertOk()->assertHeader('Content-Type', 'application/zip')->baseResponse;
+    assert($file instanceof Symfony\Component\HttpFoundation\BinaryFileResponse);
+    $zip = new ZipArchive;
+    $zip->open($file->getFile()->getPathname());
+    $names = array_map(fn (int $i): string => (string) $zip->getNameIndex($i), range(0, $zip->numFiles - 1));
+    expect($names)->toHaveCount(4)
+        ->and(implode(' ', $names))->toMatch('/\.pdf .*\.job\.json pictures\/[\d-]+\.jpg voices\/[\d-]+\.webm/')
+        ->and((string) $zip->getFromIndex(0))->toStartWith('%PDF-')
+        ->and(json_decode((string) $zip->getFromIndex(1), true))->toHaveKey('run');
+    $zip->close();
+    unlink($file->getFile()->getPathname());
+});
+
 it('says where the plan was changed after the final survey', function () {
     ($this->stretch)();
     ($this->log)(['step' => 'final', 'kind' => 'done', 'survey' => 'before']);

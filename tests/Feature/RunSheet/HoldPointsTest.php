@@ -15,6 +15,29 @@ beforeEach(function () {
     $this->corners = fn (float $frontLeft): array => ['unit' => 'mm', 'heights' => ['heights' => ['frontLeft' => (string) $frontLeft, 'frontRight' => '500', 'rearLeft' => '500', 'rearRight' => '500'], 'frontWidth' => '830', 'rearWidth' => '830']];
 });
 
+describe('witness marks that are too close to call', function () {
+    beforeEach(function () {
+        $this->hold = collect($this->get($this->at)->inertiaProps('run.steps'))->firstWhere('id', 'op1-weld')['hold'];
+        $this->read = fn (float $off) => ($this->write)('op1-weld', 'done', ['unit' => 'mm', 'reading' => (string) round($this->hold['target'] + $off, 2)])->assertOk()->json();
+    });
+
+    it('are measured again, and settled by the mean', function () {
+        $first = ($this->read)(1.7);
+        expect($first['log'][0]['action'])->toBe('measure-again')
+            ->and($first['log'][0]['readings'])->toBeGreaterThan(1)
+            ->and(($this->state)($first, 'op1-weld'))->not->toBe('done');
+        ($this->read)(1.5);
+        $third = ($this->read)(1.45);
+        expect(($this->state)($third, 'op1-weld'))->toBe('done')
+            ->and($third['log'][0]['reading'])->toEqualWithDelta($this->hold['target'] + 1.55, 0.01);
+    });
+
+    it('count anew once it was moved', function () {
+        ($this->read)(3.5);
+        expect(($this->read)(0.1)['log'][0]['reading'])->toEqualWithDelta($this->hold['target'] + 0.1, 0.01);
+    });
+});
+
 describe('heights of the four corners', function () {
     it('on the bench are how it stands, twisted or not', function () {
         $run = ($this->write)('bench', 'done', ($this->corners)(506.0))->assertOk()->json();

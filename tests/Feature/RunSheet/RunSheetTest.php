@@ -126,6 +126,11 @@ describe('a weld run', function () {
         $this->weld = fn (array $more = []) => ($this->write)('op1-root', 'run', ['unit' => 'mm', 'zone' => 'left-front-web', 'run' => ['process' => 'mag', 'voltage' => '20.5', 'current' => '165', 'length' => '60', 'seconds' => '10.9', ...$more]]);
     });
 
+    it('of a rail whose wall is known cools by it', function () {
+        $entry = ($this->weld)()->assertOk()->json('log.0');
+        expect($entry['coolingTime'])->toBeGreaterThan(3.0)->toBeLessThan(30.0);
+    });
+
     it('is logged with what was set, its heat, and its cooling time', function () {
         $entry = ($this->weld)(['thickness' => '6'])->assertOk()->json('log.0');
         expect($entry['kind'])->toBe('run')

@@ -13,6 +13,8 @@ final readonly class HoldVerdict
     /** A tape over witness marks: shop default (mm). */
     public const SIGMA = 0.3;
 
+    public const MOST_READINGS = 10;
+
     /**
      * @param  'go-on'|'measure-again'|'move'|'stop'  $action
      * @param  array<string, mixed>  $told  by the calculator; empty where it was looked at
@@ -41,6 +43,27 @@ final readonly class HoldVerdict
         $told = Calculators::run('hold-point', ['deviation' => $reading - $hold->target, 'sigma' => $sigma, 'tolerance' => $hold->tolerance, 'stage' => $hold->stage, ...$pending]);
 
         return new self(self::action($told['action'] ?? null), ['reading' => $reading, 'target' => $hold->target, ...array_intersect_key($told, ['expected' => 0, 'uncertainty' => 0, 'limit' => 0, 'move' => 0, 'leastMove' => 0, 'readings' => 0, 'probability' => 0])]);
+    }
+
+    /**
+     * Several readings of the same marks count as their mean.
+     *
+     * @param  list<float>  $readings  mm, the latest last
+     *
+     * @throws InvalidFields if there is none where one is asked for
+     */
+    public static function ofReadings(Hold $hold, array $readings, float $sigma): self
+    {
+        $many = count($readings);
+        $verdict = self::ofReading($hold, $many === 0 ? null : array_sum($readings) / $many, $many === 0 ? $sigma : $sigma / sqrt($many));
+
+        if ($many === 0) {
+            return $verdict;
+        }
+        // So many in all, those that were taken already among them.
+        $all = is_numeric($verdict->told['readings'] ?? null) ? ['readings' => $many * $verdict->number('readings')] : [];
+
+        return new self($verdict->action, [...$verdict->told, ...$all, 'read' => $readings[$many - 1], 'of' => $many]);
     }
 
     /**

@@ -9,11 +9,13 @@ export default function HandOverPage({
     handOver,
     document,
     pdf,
+    bundle,
 }: {
     job: JobProps;
     handOver: HandOverProps;
     document: string;
     pdf: string;
+    bundle: string;
 }) {
     // What is kept shows on the paper at once.
     const [printed, setPrinted] = useState(0);
@@ -27,6 +29,7 @@ export default function HandOverPage({
                         title="Folder of the hand-over"
                         source={document}
                         pdf={pdf}
+                        more={[{ label: 'All of it, zip', href: bundle }]}
                         note="Found, planned, done and open. It is a record, not an approval."
                     />
                 </div>

@@ -8,9 +8,9 @@ namespace Geodex\Core\Simulation\Practice\Splice;
 final readonly class SpliceAction
 {
     /**
-     * @param  'do'|'marks'|'heights'|'move'|'jack'|'weld'  $kind  a step done; marks or heights read; the tack opened and moved; the front left post raised; a piece of the root welded
+     * @param  'do'|'marks'|'heights'|'move'|'jack'|'weld'|'wait'  $kind  a step done; marks or heights read; the tack opened and moved; the front left post raised; a piece of the root welded; waited
      * @param  string  $step  that is done
-     * @param  float  $amount  mm, of a move or a jack; place of the piece in the list, of a weld
+     * @param  float  $amount  mm, of a move or a jack; place of the piece in the list, of a weld; minutes that were waited
      */
     private function __construct(public string $kind, public string $step, public float $amount) {}
 
@@ -21,7 +21,7 @@ final readonly class SpliceAction
     public static function of(array $given): ?self
     {
         [$kind, $step, $amount] = [$given['kind'] ?? null, $given['step'] ?? '', $given['amount'] ?? 0.0];
-        $isKnown = in_array($kind, ['do', 'marks', 'heights', 'move', 'jack', 'weld'], true);
+        $isKnown = in_array($kind, ['do', 'marks', 'heights', 'move', 'jack', 'weld', 'wait'], true);
 
         return $isKnown && is_string($step) && is_numeric($amount) && abs((float) $amount) < 1000.0 ? new self($kind, $step, (float) $amount) : null;
     }

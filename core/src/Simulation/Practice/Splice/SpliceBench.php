@@ -15,6 +15,9 @@ final class SpliceBench
     /** Of what it draws in, what the root does. */
     private const OF_ROOT = 0.5;
 
+    /** From the start of one piece to the start of the next (s). */
+    private const OF_PIECE = 60.0;
+
     /** @var array<string, true> */
     public array $done = [];
 
@@ -30,6 +33,14 @@ final class SpliceBench
     /** @var list<WeldPiece> */
     public array $welded = [];
 
+    /** Pieces of the root that were laid where it was too warm. */
+    public int $hot = 0;
+
+    private RootHeat $heat;
+
+    /** Seconds since the root was begun. */
+    private float $clock = 0.0;
+
     /** Witness marks less what they have to read at the end (mm). */
     private float $off;
 
@@ -41,6 +52,7 @@ final class SpliceBench
     {
         $this->off = $exercise->misfit;
         $this->twist = $exercise->twist;
+        $this->heat = new RootHeat(SpliceExercise::apart());
     }
 
     /** @param  list<SpliceAction>  $actions */
@@ -57,6 +69,12 @@ final class SpliceBench
     public function sheet(): RunSheet
     {
         return RunSheet::of($this->exercise->steps, $this->done);
+    }
+
+    /** °C where a piece of the root lies, now. */
+    public function warmth(WeldPiece $piece): float
+    {
+        return $this->heat->at($piece, $this->clock);
     }
 
     /** What the marks are off by for good, or would be if all went on from here; mm. */
@@ -76,6 +94,7 @@ final class SpliceBench
             'move' => $this->off += isset($this->done['op1-root']) ? 0.0 : $action->amount,
             'jack' => $this->twist -= $action->amount,
             'weld' => $this->weld((int) $action->amount),
+            'wait' => $this->clock += 60 * max(0.0, $action->amount),
         };
     }
 
@@ -138,6 +157,9 @@ final class SpliceBench
     {
         $piece = $this->exercise->pieces[$place] ?? null;
         if ($piece !== null && ! in_array($piece, $this->welded, true)) {
+            $this->hot += $this->heat->at($piece, $this->clock) > RootHeat::LIMIT ? 1 : 0;
+            $this->clock += self::OF_PIECE;
+            $this->heat->weld($piece, $this->clock);
             $this->welded[] = $piece;
         }
     }

@@ -23,6 +23,9 @@ final readonly class SpliceScore
     /** A slip in order or at a hold point costs this share of its points. */
     private const SLIP = 0.25;
 
+    /** A piece on a place that is too warm costs this share of the sequence. */
+    private const HOT = 0.1;
+
     /** Witness marks at the end, and twist on the posts (mm). */
     private const WITHIN = 2.0;
 
@@ -73,6 +76,10 @@ final readonly class SpliceScore
         [$listed, $rule] = [self::worst($exercise, $exercise->pieces), self::worst($exercise, SequenceSchool::Balanced->order($exercise->pieces, $exercise->centre()))];
         $mine = self::worst($exercise, $bench->welded);
         $share = ! $all ? 0.0 : max(0.0, min(1.0, ($listed - $mine) / max(1.0, $listed - $rule)));
+
+        if ($all && $bench->hot > 0) {
+            return [$share * max(0.0, 1 - self::HOT * $bench->hot), ['right' => false, 'text' => Sentence::of('splice-score.hot', '{many} pieces of the root were laid where it was over {limit} °C: wait, or go where it is cool.', many: $bench->hot, limit: (string) (int) RootHeat::LIMIT)]];
+        }
 
         return [$share, ['right' => $share >= 0.7, 'text' => $all
             ? Sentence::of('splice-score.sequence', 'Your order of the root let the heat run out of balance by {mine} kJ·mm; one edge after the other {listed}, by the rule {rule}.', mine: (string) (int) round($mine), listed: (string) (int) round($listed), rule: (string) (int) round($rule))

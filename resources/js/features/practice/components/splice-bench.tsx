@@ -8,7 +8,7 @@ import { Trouble } from '@/shared/ui/trouble';
 import type { PracticeSpliceProps } from '@/types/props';
 
 export interface Act {
-    kind: 'do' | 'marks' | 'heights' | 'move' | 'jack' | 'weld';
+    kind: 'do' | 'marks' | 'heights' | 'move' | 'jack' | 'weld' | 'wait';
     step?: string;
     amount?: number;
 }
@@ -86,7 +86,14 @@ export function SpliceBench({ initial }: { initial: PracticeSpliceProps }) {
                     <h2 id="root" className="text-3xl">
                         Pieces of the root
                     </h2>
-                    <p className="text-sm text-soft">Weld them one after the other, before the step of the root counts as done.</p>
+                    <p className="text-sm text-soft">
+                        Weld them one after the other, before the step of the root counts as done; none where it is over 100 °C.
+                    </p>
+                    {!isFinished && (
+                        <Button className="mt-2" onClick={() => act({ kind: 'wait', amount: 5 })}>
+                            Wait five minutes
+                        </Button>
+                    )}
                     <ul className="mt-2 grid gap-1">
                         {splice.pieces.map((piece) => (
                             <li key={piece.place}>
@@ -97,7 +104,9 @@ export function SpliceBench({ initial }: { initial: PracticeSpliceProps }) {
                                     className="flex min-h-11 w-full justify-between border border-line px-3 text-left disabled:text-soft"
                                 >
                                     <span className="content-center">{piece.label}</span>
-                                    <span className="content-center tabular-nums">{piece.order === null ? '' : `■ ${piece.order}`}</span>
+                                    <span className="content-center tabular-nums">
+                                        {piece.warmth.toFixed(0)} °C{piece.order === null ? '' : ` ■ ${piece.order}`}
+                                    </span>
                                 </button>
                             </li>
                         ))}

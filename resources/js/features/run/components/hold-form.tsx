@@ -150,6 +150,7 @@ export function NotYet({ last }: { last: LogEntryProps }) {
         <div role="status">
             <Trouble title={`${title.replace(/\.$/, '')}: not yet`}>
                 {last.found ? OTHERS[last.action ?? ''] : ACTIONS[last.action ?? '']}
+                {last.readings !== null && ` ${last.readings.toFixed(0)} readings in all would.`}
                 {last.expected !== null && (
                     <>
                         {' '}

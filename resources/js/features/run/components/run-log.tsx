@@ -83,6 +83,7 @@ function What({ entry }: { entry: LogEntryProps }) {
                 {entry.heatInput !== null && (
                     <span className="tabular-nums">
                         : {entry.settings}, {formatLength(entry.length ?? 0, unit, denominator)} {unit}: {entry.heatInput.toFixed(2)} kJ/mm
+                        {entry.coolingTime !== null && `, from 800 to 500 °C in ${entry.coolingTime.toFixed(1)} s`}
                     </span>
                 )}
                 {entry.reading !== null && (

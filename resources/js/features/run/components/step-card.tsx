@@ -63,6 +63,7 @@ export function StepCard({ step, isFirst, last, isBegun, weld, surveys, lastHeig
                     {last?.action && last.action !== 'go-on' && <NotYet last={last} />}
                 </div>
             )}
+            {step.shutsOut.length > 0 && <p className="font-medium">▲ After it cannot be done any more: {step.shutsOut.join('; ')}.</p>}
             {trouble && (
                 <div role="alert">
                     <Trouble title="Not written down">{trouble}</Trouble>
