@@ -17,7 +17,7 @@ final readonly class ShopTimes
 
     public static function book(Workshop $shop): TimeBook
     {
-        return TimeBook::of(self::logged(LogEntry::query()->whereIn('job_id', $shop->jobs()->select('id'))->where('kind', 'done')->where('data->minutes', '>', 0)->orderByDesc('id')->limit(self::MOST)->get()->all()));
+        return ShopLog::kept($shop, 'times', fn (): TimeBook => TimeBook::of(self::logged(LogEntry::query()->whereIn('job_id', $shop->jobs()->select('id'))->where('kind', 'done')->where('data->minutes', '>', 0)->orderByDesc('id')->limit(self::MOST)->get()->all())));
     }
 
     public static function ofJob(Job $job): TimeBook

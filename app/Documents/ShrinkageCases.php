@@ -17,6 +17,12 @@ final readonly class ShrinkageCases
     /** @return list<ShrinkageCase> the latest first */
     public static function of(Workshop $shop): array
     {
+        return ShopLog::kept($shop, 'shrinkage', fn (): array => self::read($shop));
+    }
+
+    /** @return list<ShrinkageCase> */
+    private static function read(Workshop $shop): array
+    {
         $read = [];
         foreach (self::readings($shop) as $entry) {
             $reading = $entry->data['reading'] ?? null;

@@ -159,7 +159,9 @@ describe('the plan of a frame in metal', function () {
 
     it('goes through the job file and back', function () {
         $this->putJson("/jobs/{$this->job->id}/plan", ['unit' => 'mm', 'operations' => [
-            ['id' => 'op1', 'kind' => 'replace', 'at' => '300 behind FL', 'length' => '200', 'insert' => '640'], ['id' => 'op2', 'kind' => 'add-feature', 'new' => ['kind' => 'body-mount', 'station' => '60 behind GL', 'length' => '90']], ['id' => 'op3', 'kind' => 'box', 'from' => '2900', 'to' => '3200', 'thickness' => '6'],
+            ['id' => 'op1', 'kind' => 'replace', 'at' => '300 behind FL', 'length' => '200', 'insert' => '640'],
+            ['id' => 'op2', 'kind' => 'add-feature', 'new' => ['kind' => 'body-mount', 'station' => '60 behind GL', 'length' => '90']],
+            ['id' => 'op3', 'kind' => 'box', 'from' => '2900', 'to' => '3200', 'thickness' => '6'],
         ]])->assertOk();
         $file = $this->get("/jobs/{$this->job->id}/file")->assertOk()->getContent();
         $this->post('/jobs/from-file', ['file' => UploadedFile::fake()->createWithContent('a.job.json', $file)])->assertSessionHasNoErrors();

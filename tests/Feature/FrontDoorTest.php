@@ -17,18 +17,38 @@ it('puts its headers on every answer, failures too', function (string $path, int
     Route::get('/breaks', fn () => throw new RuntimeException('broken'));
     Log::spy();
     $this->get($path)->assertStatus($status)->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'SAMEORIGIN')->assertHeader('Content-Security-Policy')->assertHeaderMissing('X-Powered-By');
-})->with(['a page' => ['/login', 200], 'nothing' => ['/nothing', 404], 'a redirect' => ['/jobs', 302], 'a failure' => ['/breaks', 500], 'an instrument' => ['/instrument/wanted', 401], 'health' => ['/up', 200]]);
+})->with([
+    'a page' => ['/login', 200],
+    'nothing' => ['/nothing', 404],
+    'a redirect' => ['/jobs', 302],
+    'a failure' => ['/breaks', 500],
+    'an instrument' => ['/instrument/wanted', 401],
+    'health' => ['/up', 200],
+]);
 
 it('refuses names that are not its own', function (string $host, int $status) {
     config(['geodex.hosts' => ['geodex.example'], 'app.url' => 'https://chassis.example']);
     $this->get("http://$host/login")->assertStatus($status);
-})->with(['its own' => ['chassis.example', 200], 'one that was named' => ['geodex.example', 200], 'this machine' => ['127.0.0.1', 200], 'another' => ['evil.example', 400], 'one that contains it' => ['geodex.example.evil.example', 400], 'one that a dot lets in' => ['geodexXexample', 400]]);
+})->with([
+    'its own' => ['chassis.example', 200],
+    'one that was named' => ['geodex.example', 200],
+    'this machine' => ['127.0.0.1', 200],
+    'another' => ['evil.example', 400],
+    'one that contains it' => ['geodex.example.evil.example', 400],
+    'one that a dot lets in' => ['geodexXexample', 400],
+]);
 
 it('takes the word of the proxies it was told of, and of no other', function (array $proxies, string $from, bool $secure) {
     config(['geodex.proxies' => $proxies, 'geodex.hsts' => 3600]);
     $answer = $this->withServerVariables(['REMOTE_ADDR' => $from])->get('/login', ['X-Forwarded-Proto' => 'https']);
     expect($answer->headers->has('Strict-Transport-Security'))->toBe($secure);
-})->with(['told of' => [['10.0.0.1'], '10.0.0.1', true], 'of its range' => [['10.0.0.0/8'], '10.9.9.9', true], 'another' => [['10.0.0.1'], '10.0.0.2', false], 'of none' => [[], '10.0.0.1', false], 'of all' => [['*'], '10.0.0.2', true]]);
+})->with([
+    'told of' => [['10.0.0.1'], '10.0.0.1', true],
+    'of its range' => [['10.0.0.0/8'], '10.9.9.9', true],
+    'another' => [['10.0.0.1'], '10.0.0.2', false],
+    'of none' => [[], '10.0.0.1', false],
+    'of all' => [['*'], '10.0.0.2', true],
+]);
 
 it('keeps no browser to https where that was not asked for', function () {
     config(['geodex.proxies' => ['*']]);

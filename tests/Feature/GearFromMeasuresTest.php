@@ -65,8 +65,10 @@ describe('an axle from surveyed points', function () {
 describe('links', function () {
     beforeEach(function () {
         $this->values = ['wheels' => ['left' => '3300, -700, 350', 'right' => '3300, 700, 350'], 'links' => [
-            ['id' => 'LL', 'frame' => '2540, -400, 395', 'axle' => '3280, -400, 300'], ['id' => 'LR', 'frame' => '2540, 400, 395', 'axle' => '3280, 400, 300'],
-            ['id' => 'U', 'frame' => '2650, 0, 520', 'axle' => '3330, 0, 505'], ['id' => 'TB', 'frame' => '3300, -400, 420', 'axle' => '3300, 400, 420'],
+            ['id' => 'LL', 'frame' => '2540, -400, 395', 'axle' => '3280, -400, 300'],
+            ['id' => 'LR', 'frame' => '2540, 400, 395', 'axle' => '3280, 400, 300'],
+            ['id' => 'U', 'frame' => '2650, 0, 520', 'axle' => '3330, 0, 505'],
+            ['id' => 'TB', 'frame' => '3300, -400, 420', 'axle' => '3300, 400, 420'],
         ], 'wheelbase' => '2700', 'cgHeight' => '650'];
         $this->id = $this->postJson($this->at, ['tool' => 'linkage', 'title' => 'Four', 'unit' => 'mm', 'values' => $this->values])->assertOk()->json('tools.0.sheets.0.id');
         $this->try = fn (array $values) => $this->postJson("$this->at/$this->id/try", ['tool' => 'linkage', 'title' => '', 'unit' => 'mm', 'values' => [...$this->values, ...$values]]);

@@ -111,7 +111,8 @@ describe('the interface of an instrument', function () {
         $answers = linesOf(sendLines($token, [
             ['id' => 'a-1', 'kind' => 'tram', 'from' => 'JL', 'to' => 'JR', 'value' => '32 21/32 in'],
             'not json', ['id' => 'a b', 'kind' => 'tram'], ['id' => 'a-2', 'kind' => 'height', 'point' => 'JL', 'value' => 500],
-            ['id' => 'a-3', 'kind' => 'tram', 'from' => 'JL', 'to' => 'ZZ', 'value' => 1], ['id' => 'a-1', 'kind' => 'tram', 'from' => 'JL', 'to' => 'JR', 'value' => '32 21/32 in'],
+            ['id' => 'a-3', 'kind' => 'tram', 'from' => 'JL', 'to' => 'ZZ', 'value' => 1],
+            ['id' => 'a-1', 'kind' => 'tram', 'from' => 'JL', 'to' => 'JR', 'value' => '32 21/32 in'],
             ['id' => 'a-4', 'kind' => 'tram', 'from' => 'KL', 'to' => 'KR', 'value' => ['x']],
         ])->assertOk());
         expect(array_column($answers, 'stored'))->toBe([true, false, false, false, false, true, false])

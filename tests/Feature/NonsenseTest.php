@@ -125,8 +125,16 @@ it('breaks on no request made up of what people and machines send (seeded; HOSTI
     $doors = doors('');
     $sane = [
         'call' => ['AL BR 1204', 'h AL 500', 'a AL BL BR 90', 'AL AL 5', 'AL BR 0', 'AL BR 1e9', 'l AL AR 59', 'AL BR 1204 @0,2999', "AL BR 5'6\"", 'x AL -20000', 'AL BR 1204 near'],
-        'unit' => ['mm', 'in', 'ft'], 'units' => ['mm', 'in'], 'kind' => ['tram', 'level', 'square', 'set', 'tape', 'chart', 'sister'], 'stage' => ['before', 'tack', 'sister'], 'code' => ['tack', 'Tack', 'second'],
-        'choice' => ['in', 'out', 'tested'], 'point' => ['AL', 'ZZ'], 'reading' => ['tram AL BR'], 'points' => [['AL', 'BR'], ['AL'], [['id' => 'AL', 'x' => '1', 'y' => '2', 'z' => '3']]], 'level' => ['master', 'apprentice'],
+        'unit' => ['mm', 'in', 'ft'],
+        'units' => ['mm', 'in'],
+        'kind' => ['tram', 'level', 'square', 'set', 'tape', 'chart', 'sister'],
+        'stage' => ['before', 'tack', 'sister'],
+        'code' => ['tack', 'Tack', 'second'],
+        'choice' => ['in', 'out', 'tested'],
+        'point' => ['AL', 'ZZ'],
+        'reading' => ['tram AL BR'],
+        'points' => [['AL', 'BR'], ['AL'], [['id' => 'AL', 'x' => '1', 'y' => '2', 'z' => '3']]],
+        'level' => ['master', 'apprentice'],
     ];
     $requests = (int) (getenv('HOSTILE') ?: 250);
     for ($i = 0; $i < $requests; $i++) {

@@ -175,7 +175,8 @@ describe('files', function () {
             ->and(str_contains(implode(' ', $text), 'Not to scale until'))->toBe($isStamped)
             ->and(implode(' ', $text))->toContain('Bracket')->toContain('State');
     })->with([
-        'uncorrected' => [[], 180.0, 250.0, true], 'for a printer that prints small' => [['across' => '178.2', 'up' => '248.5'], 180 * 180 / 178.2, 250 * 250 / 248.5, false],
+        'uncorrected' => [[], 180.0, 250.0, true],
+        'for a printer that prints small' => [['across' => '178.2', 'up' => '248.5'], 180 * 180 / 178.2, 250 * 250 / 248.5, false],
     ]);
 
     it('of a printer that fitted the page are refused', function () {
@@ -216,7 +217,11 @@ describe('an outline out of a file', function () {
 
     it('that is none is refused in words', function (string $contents, string $says) {
         expect($this->postJson("$this->at/outline", ['file' => UploadedFile::fake()->createWithContent('x.dxf', $contents)])->assertStatus(422)->json('message'))->toContain($says);
-    })->with([['nonsense', 'drawn'], ["0\nSECTION\n2\nENTITIES\n0\n3DFACE\n0\nENDSEC\n", '3DFACE'], [str_repeat("0\nLINE\n", 400_000), 'lines of text']]);
+    })->with([
+        ['nonsense', 'drawn'],
+        ["0\nSECTION\n2\nENTITIES\n0\n3DFACE\n0\nENDSEC\n", '3DFACE'],
+        [str_repeat("0\nLINE\n", 400_000), 'lines of text'],
+    ]);
 });
 
 describe('a part', function () {

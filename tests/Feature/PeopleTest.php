@@ -87,7 +87,14 @@ it('says on a server without mail whom to ask', function () {
 it('takes no second account at one address, and none in letters that look like others', function (string $email) {
     ($this->invite)();
     ($this->invite)(['email' => $email])->assertSessionHasErrors('email');
-})->with(['the same' => 'anna@example.org', 'in capitals' => 'ANNA@Example.ORG', 'with an accent' => 'ánna@example.org', 'with a letter of another alphabet' => 'аnna@example.org', 'none' => 'anna', 'two in one' => "anna@example.org\nx@example.org"]);
+})->with([
+    'the same' => 'anna@example.org',
+    'in capitals' => 'ANNA@Example.ORG',
+    'with an accent' => 'ánna@example.org',
+    'with a letter of another alphabet' => 'аnna@example.org',
+    'none' => 'anna',
+    'two in one' => "anna@example.org\nx@example.org",
+]);
 
 it('keeps accounts apart that only a collation would take for one', function () {
     DB::table('users')->insert(['workshop_id' => $this->owner->workshop_id, 'name' => 'E', 'email' => 'ren@example.org', 'password' => bcrypt('plain letters 1'), 'role' => 'technician']);
@@ -222,7 +229,10 @@ describe('on the command line', function () {
     it('says what is wrong', function (array $call) {
         $this->artisan('geodex:person', $call)->assertFailed();
     })->with([
-        'nobody' => [['email' => 'nobody@example.org']], 'no address' => [['email' => 'nobody']], 'no role' => [['email' => 'x@example.org', '--role' => 'king']], 'no shop' => [['email' => 'x@example.org', '--invite' => 'Nowhere']],
+        'nobody' => [['email' => 'nobody@example.org']],
+        'no address' => [['email' => 'nobody']],
+        'no role' => [['email' => 'x@example.org', '--role' => 'king']],
+        'no shop' => [['email' => 'x@example.org', '--invite' => 'Nowhere']],
     ]);
 
     it('does not close the last owner', function () {
@@ -240,4 +250,11 @@ describe('on the command line', function () {
 
 it('knows one spelling of an address', function (string $typed, ?string $is) {
     expect(MailAddress::of($typed))->toBe($is);
-})->with([[' Anna@Example.org ', 'anna@example.org'], ['a.b+c@example.org', 'a.b+c@example.org'], ['ánna@example.org', null], ['anna', null], ['', null], [str_repeat('a', 200).'@example.org', null]]);
+})->with([
+    [' Anna@Example.org ', 'anna@example.org'],
+    ['a.b+c@example.org', 'a.b+c@example.org'],
+    ['ánna@example.org', null],
+    ['anna', null],
+    ['', null],
+    [str_repeat('a', 200).'@example.org', null],
+]);

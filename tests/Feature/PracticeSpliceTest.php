@@ -54,7 +54,12 @@ it('is finished once, with its score and what nobody saw', function () {
 it('does nothing that cannot be done', function (array $act) {
     ($this->act)($act)->assertStatus(422);
     expect($this->splice->refresh()->actions)->toBe([]);
-})->with([[[]], [['kind' => 'explode']], [['kind' => 'move', 'amount' => 'a lot']], [['kind' => 'do', 'step' => ['x']]]]);
+})->with([
+    [[]],
+    [['kind' => 'explode']],
+    [['kind' => 'move', 'amount' => 'a lot']],
+    [['kind' => 'do', 'step' => ['x']]],
+]);
 
 it('is nobody else’s', function () {
     $other = $this->user->workshop->users()->create(['name' => 'Kim', 'email' => 'kim@slate-yard.example', 'password' => 'long-enough-42', 'role' => App\Models\Role::Technician]);

@@ -94,7 +94,13 @@ describe('the rack', function () {
 
     it('refuses nonsense at its field', function (array $typed, string $field) {
         $this->postJson("$this->at/stock", ['unit' => 'mm', 'stock' => 'bar', 'length' => '6000', ...$typed])->assertStatus(422)->assertJsonValidationErrorFor($field);
-    })->with([[['stock' => ''], 'stock'], [['length' => 'long'], 'length'], [['length' => '0.1'], 'length'], [['width' => '1e9'], 'width'], [['count' => -1], 'count']]);
+    })->with([
+        [['stock' => ''], 'stock'],
+        [['length' => 'long'], 'length'],
+        [['length' => '0.1'], 'length'],
+        [['width' => '1e9'], 'width'],
+        [['count' => -1], 'count'],
+    ]);
 
     it('is not changed by an inspector, nor by another shop', function () {
         $id = ($this->rack)('tube', '6000')->json('0.id');
@@ -162,7 +168,13 @@ describe('plates on sheets', function () {
     it('refuse a place that is none', function (array $typed) {
         ($this->plate)(1);
         $this->putJson("$this->at/nest", ['key' => '1-1', 'sheet' => '1', 'sheetNumber' => 1, 'at' => [0, 0], 'rotation' => 0, ...$typed])->assertStatus(422);
-    })->with([[['key' => '../x']], [['at' => [0]]], [['at' => ['x', 0]]], [['rotation' => 9999]], [['sheetNumber' => 0]]]);
+    })->with([
+        [['key' => '../x']],
+        [['at' => [0]]],
+        [['at' => ['x', 0]]],
+        [['rotation' => 9999]],
+        [['sheetNumber' => 0]],
+    ]);
 });
 
 describe('a photograph', function () {

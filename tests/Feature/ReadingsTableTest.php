@@ -48,7 +48,10 @@ it('gives a row without an id the same one each time, and keeps one that is ther
 it('reads commas, semicolons and tabs, with a byte-order mark and Windows lines', function (string $csv) {
     expect(($this->calls)(($this->read)($csv)))->toBe(['t AL AR 860.5']);
 })->with([
-    ["from,to,value\nAL,AR,860.5\n"], ["\u{feff}from;to;value\r\nAL;AR;860.5\r\n"], ["from\tto\tvalue\nAL\tAR\t860.5"], ["From,TO,Value\nAL,AR,860.5"],
+    ["from,to,value\nAL,AR,860.5\n"],
+    ["\u{feff}from;to;value\r\nAL;AR;860.5\r\n"],
+    ["from\tto\tvalue\nAL\tAR\t860.5"],
+    ["From,TO,Value\nAL,AR,860.5"],
 ]);
 
 it('names what is wrong with its row', function (string $csv, string $says) {

@@ -19,9 +19,14 @@ function leaning(string $folder, string $on): array
 it('keeps what is done apart from how it is shown', function (string $folder, string $on) {
     expect(leaning($folder, $on))->toBe([]);
 })->with([
-    'actions know no props' => ['Actions', 'App\Http'], 'models know no props' => ['Models', 'App\Http'], 'documents know no props' => ['Documents', 'App\Http'],
-    'imports know no props' => ['Import', 'App\Http'], 'models do nothing' => ['Models', 'App\Actions'], 'props store nothing' => ['Http/Props', 'Illuminate\Support\Facades\Cache'],
-    'stages know no props' => ['Stages', 'App\Http\Props'], 'requests store nothing' => ['Http/Requests', 'App\Actions'],
+    'actions know no props' => ['Actions', 'App\Http'],
+    'models know no props' => ['Models', 'App\Http'],
+    'documents know no props' => ['Documents', 'App\Http'],
+    'imports know no props' => ['Import', 'App\Http'],
+    'models do nothing' => ['Models', 'App\Actions'],
+    'props store nothing' => ['Http/Props', 'Illuminate\Support\Facades\Cache'],
+    'stages know no props' => ['Stages', 'App\Http\Props'],
+    'requests store nothing' => ['Http/Requests', 'App\Actions'],
 ]);
 
 it('lets nobody else ask a kind of reading for its class', function () {

@@ -4,15 +4,43 @@ declare(strict_types=1);
 
 use App\Models\Role;
 
+/** What the pages of the run sheet and the hand-over take. */
+const RUN = ['clientId' => 'r0123456789', 'kind' => 'note', 'text' => 'x', 'first' => 'survey', 'then' => 'safe', 'what' => 'Mudguards', 'place' => 'Inside', 'answers' => [], 'more' => [], 'checks' => [], 'marks' => []];
+
 it('keeps workshops apart: one cannot see, read, change or export the other', function (string $method, string $path) {
     $job = $this->demoJob($this->person());
     $stranger = $this->person(Role::Owner, 'Quay Frames');
-    $this->actingAs($stranger)->json($method, "/jobs/{$job->id}$path", ['id' => 'r-x', 'call' => 'AL AR 860', 'unit' => 'mm', 'reason' => 'because', 'operations' => [], 'fields' => ['speed' => '1'], 'code' => 'tack', 'stage' => 'tack'])->assertForbidden();
+    $this->actingAs($stranger)->json($method, "/jobs/{$job->id}$path", ['id' => 'r-x', 'call' => 'AL AR 860', 'unit' => 'mm', 'reason' => 'because', 'operations' => [], 'fields' => ['speed' => '1'], 'code' => 'tack', 'stage' => 'tack', ...RUN])->assertForbidden();
 })->with([
-    ['GET', ''], ['GET', '/file'], ['GET', '/surveys/before'], ['GET', '/surveys/before/state'], ['GET', '/surveys/before/findings'],
-    ['POST', '/surveys'], ['POST', '/surveys/before/readings'], ['POST', '/surveys/before/undo'], ['POST', '/surveys/before/readings/r1/strike'], ['POST', '/surveys/before/readings/r1/restore'],
+    ['GET', ''],
+    ['GET', '/file'],
+    ['GET', '/surveys/before'],
+    ['GET', '/surveys/before/state'],
+    ['GET', '/surveys/before/findings'],
+    ['POST', '/surveys'],
+    ['POST', '/surveys/before/readings'],
+    ['POST', '/surveys/before/undo'],
+    ['POST', '/surveys/before/readings/r1/strike'],
+    ['POST', '/surveys/before/readings/r1/restore'],
     ['GET', '/plan'], ['PUT', '/plan'], ['GET', '/plan/target.csv'], ['GET', '/driveline'], ['PUT', '/driveline'],
-    ['GET', '/surveys/before/hand-over'], ['GET', '/surveys/before/hand-over/document'], ['GET', '/surveys/before/hand-over.pdf'],
+    ['GET', '/surveys/before/hand-over'],
+    ['GET', '/surveys/before/hand-over/document'],
+    ['GET', '/surveys/before/hand-over.pdf'],
+    ['GET', '/surveys/before/hand-over.zip'],
+    ['PUT', '/hand-over'],
+    ['GET', '/run'],
+    ['GET', '/run/state'],
+    ['POST', '/run/log'],
+    ['POST', '/run/order'],
+    ['DELETE', '/run/order'],
+    ['GET', '/run/welds'],
+    ['PUT', '/run/welds'],
+    ['GET', '/run/strip'],
+    ['POST', '/run/strip'],
+    ['DELETE', '/run/strip'],
+    ['POST', '/run/coatings'],
+    ['DELETE', '/run/coatings'],
+    ['GET', '/run/book'],
 ]);
 
 it('lists only the jobs of one\'s own workshop', function () {

@@ -27,14 +27,28 @@ it('names the side, diagonal or accuracy that is no length', function (int $i, s
     $refused = benchRefusal(fn () => new PanelLengths(...$lengths));
     expect($refused->getMessage())->toBe("$what is 0 mm; it has to be more than zero.")
         ->and($refused->context())->toBe(['what' => $what, 'mm' => 0.0]);
-})->with([[0, 'The front side'], [1, 'The rear side'], [2, 'The left side'], [3, 'The right side'], [4, 'The diagonal from front left'], [5, 'The diagonal from front right'], [6, 'The accuracy of a length']]);
+})->with([
+    [0, 'The front side'],
+    [1, 'The rear side'],
+    [2, 'The left side'],
+    [3, 'The right side'],
+    [4, 'The diagonal from front left'],
+    [5, 'The diagonal from front right'],
+    [6, 'The accuracy of a length'],
+]);
 
 it('names what a square check cannot be made of', function (array $with, string $what) {
     $given = ['a' => 2154.0, 'b' => 2154.0, 'length' => 2000.0, 'width' => 800.0, 'sigma' => 1.0, 'tolerance' => 3.0, 'otherLength' => 2000.0, 'otherWidth' => 800.0];
     expect(benchRefusal(fn () => SquareCheck::of(...[...$given, ...$with]))->context()['what'])->toBe($what);
 })->with([
-    [['a' => -1.0], 'The diagonal from front left'], [['b' => 0.0], 'The diagonal from front right'], [['length' => 0.0], 'The rail length'], [['width' => -800.0], 'The width'],
-    [['otherLength' => 0.0], 'The other rail length'], [['otherWidth' => -1.0], 'The other width'], [['sigma' => 0.0], 'The accuracy of a diagonal'], [['tolerance' => INF], 'The tolerance'],
+    [['a' => -1.0], 'The diagonal from front left'],
+    [['b' => 0.0], 'The diagonal from front right'],
+    [['length' => 0.0], 'The rail length'],
+    [['width' => -800.0], 'The width'],
+    [['otherLength' => 0.0], 'The other rail length'],
+    [['otherWidth' => -1.0], 'The other width'],
+    [['sigma' => 0.0], 'The accuracy of a diagonal'],
+    [['tolerance' => INF], 'The tolerance'],
 ]);
 
 it('names the diagonal of a quick round that is none, and diagonals too unlike for any bench', function () {

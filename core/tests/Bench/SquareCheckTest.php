@@ -23,7 +23,15 @@ describe('the square check', function () {
     it('is square only within the tolerance with its uncertainty', function (float $rack, float $sigma, bool $square) {
         [$a, $b] = diagonalsOf(2000, 800, $rack);
         expect(SquareCheck::of($a, $b, 2000, 800, $sigma, 3.0, 2000, 800)->square)->toBe($square);
-    })->with([[0.0, 0.5, true], [2.0, 0.5, true], [-2.0, 0.5, true], [2.6, 0.5, false], [-2.6, 0.5, false], [3.2, 0.1, false], [0.0, 2.5, false]]);
+    })->with([
+        [0.0, 0.5, true],
+        [2.0, 0.5, true],
+        [-2.0, 0.5, true],
+        [2.6, 0.5, false],
+        [-2.6, 0.5, false],
+        [3.2, 0.1, false],
+        [0.0, 2.5, false],
+    ]);
 
     it('says exactly what is wrong, which way to pull, and what it presumes', function () {
         [$a, $b] = diagonalsOf(2000, 800, 8.0);

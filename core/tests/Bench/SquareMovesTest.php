@@ -55,7 +55,13 @@ describe('a quick round from two diagonals', function () {
 
     it('refuses diagonals of nothing, and two that no bench has', function (float $a, float $b, string $says) {
         expect(fn () => (new SquarePlanner)->quick($a, $b, null, 1.0))->toThrow(UnusableBench::class, $says);
-    })->with([[0.0, 3800.0, 'from front left'], [3800.0, 0.0, 'from front right'], [INF, 3800.0, 'from front left'], [3800.0, 3600.0, 'diagonals'], [3600.0, 3800.0, 'diagonals']]);
+    })->with([
+        [0.0, 3800.0, 'from front left'],
+        [3800.0, 0.0, 'from front right'],
+        [INF, 3800.0, 'from front left'],
+        [3800.0, 3600.0, 'diagonals'],
+        [3600.0, 3800.0, 'diagonals'],
+    ]);
 });
 
 describe('a vehicle on its supports', function () {

@@ -72,5 +72,11 @@ describe('the square check from two diagonals alone', function () {
 
     it('refuses what is no panel', function (array $arguments) {
         expect(fn () => SquareCheck::of(...$arguments))->toThrow(UnusableBench::class);
-    })->with([[[0, 2000, 2000]], [[2000, NAN, 2000]], [[9000, 2000, 2000]], [[2154, 2154, 2000, -5]], [[90000, 90000, 2000, 800]]]);
+    })->with([
+        [[0, 2000, 2000]],
+        [[2000, NAN, 2000]],
+        [[9000, 2000, 2000]],
+        [[2154, 2154, 2000, -5]],
+        [[90000, 90000, 2000, 800]],
+    ]);
 });

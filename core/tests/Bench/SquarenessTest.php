@@ -28,7 +28,15 @@ describe('square', function () {
         expect($squareness->expanded)->toEqualWithDelta(1.38593, 1e-5)
             ->and($squareness->isSquare)->toBe($square)
             ->and($squareness->isOut)->toBe($out);
-    })->with([[1.6, true, false], [-1.6, true, false], [1.62, false, false], [4.38, false, false], [4.39, false, true], [-4.39, false, true], [0.0, true, false]]);
+    })->with([
+        [1.6, true, false],
+        [-1.6, true, false],
+        [1.62, false, false],
+        [4.38, false, false],
+        [4.39, false, true],
+        [-4.39, false, true],
+        [0.0, true, false],
+    ]);
 
     it('says what is too close to call', function () {
         expect(Said::mm((new Squareness(['the sides' => 2.0, 'the diagonals' => 0.2], 0.5, 3.0))->trouble()))->toBe('Too close to the 3 mm allowed to call: the sides differ by 2.0 ± 1.4 mm.')

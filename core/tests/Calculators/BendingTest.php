@@ -127,7 +127,13 @@ describe('an arch', function () {
         [$nodes, $pieces] = [$told['nodes'], array_column($told['pieces'], null, 'piece')];
         expect($nodes[5][0])->toEqualWithDelta(900, 1e-9)->and($nodes[1][0])->toEqualWithDelta($pieces['end']['centre'], 1e-9)->and($nodes[3][0] - $nodes[2][0])->toEqualWithDelta(260, 1e-9)
             ->and($nodes[4][0])->toEqualWithDelta(900 - $pieces['end']['centre'], 1e-9)->and(abs($nodes[2][1]))->toEqualWithDelta($told['run'] * tan(deg2rad($with['angle'] ?? 45)), 1e-9);
-    })->with([[[]], [['angle' => 30, 'rise' => 40]], [['direction' => 'down']], [['kind' => 'slid', 'rise' => 30]], [['kind' => 'slid', 'rise' => 30, 'longEdge' => 'upper']]]);
+    })->with([
+        [[]],
+        [['angle' => 30, 'rise' => 40]],
+        [['direction' => 'down']],
+        [['kind' => 'slid', 'rise' => 30]],
+        [['kind' => 'slid', 'rise' => 30, 'longEdge' => 'upper']],
+    ]);
 
     it('dropped is the same bar turned over', function (array $with) {
         [$up, $down] = [arched($with), arched([...$with, 'direction' => 'down'])];

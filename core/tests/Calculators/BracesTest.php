@@ -9,7 +9,8 @@ use Geodex\Core\Fields\InvalidFields;
 function cage(array $more = []): array
 {
     return ['diameter' => 45, 'braces' => [
-        ['id' => 'BL', 'from' => [1800, -400, 900], 'to' => [1200, -350, 1900], 'offFrom' => 20, 'offTo' => 30], ['id' => 'BR', 'from' => [1800, 400, 900], 'to' => [1200, 350, 1900], 'mate' => 'BL', 'offFrom' => 20, 'offTo' => 30],
+        ['id' => 'BL', 'from' => [1800, -400, 900], 'to' => [1200, -350, 1900], 'offFrom' => 20, 'offTo' => 30],
+        ['id' => 'BR', 'from' => [1800, 400, 900], 'to' => [1200, 350, 1900], 'mate' => 'BL', 'offFrom' => 20, 'offTo' => 30],
     ], ...$more];
 }
 
@@ -33,7 +34,12 @@ describe('braces between points', function (): void {
         $told = Calculators::run('braces', cage(['braces' => [['id' => 'H', 'from' => [1200, -400, 1900], 'to' => [1200, 400, 1900]]], 'plane' => $plane]));
         expect($told['braces'][0]['clearance'])->toEqualWithDelta($clearance, 1e-9)
             ->and($told['clear'])->toBe($clearance >= 50);
-    })->with(['level' => [['through' => [0, 0, 1820]], 57.5], 'too near' => [['through' => [0, 0, 1850]], 27.5], 'leaning, twice as long a normal' => [['through' => [1200, 0, 1800], 'normal' => [0, 0, 2]], 77.5], 'a post square to it shows its end' => [['through' => [1200, -600, 0], 'normal' => [0, 1, 0]], 200.0]]);
+    })->with([
+        'level' => [['through' => [0, 0, 1820]], 57.5],
+        'too near' => [['through' => [0, 0, 1850]], 27.5],
+        'leaning, twice as long a normal' => [['through' => [1200, 0, 1800], 'normal' => [0, 0, 2]], 77.5],
+        'a post square to it shows its end' => [['through' => [1200, -600, 0], 'normal' => [0, 1, 0]], 200.0],
+    ]);
 
     it('weigh nothing on how far the vehicle stands from the origin', function (): void {
         $moved = array_map(fn (array $one): array => [...$one, 'from' => [$one['from'][0] + 5000, $one['from'][1], $one['from'][2] + 70], 'to' => [$one['to'][0] + 5000, $one['to'][1], $one['to'][2] + 70]], cage()['braces']);
@@ -43,8 +49,10 @@ describe('braces between points', function (): void {
     it('are refused where they make no sense', function (array $given, string $path): void {
         expect(fn () => Calculators::run('braces', cage($given)))->toThrow(InvalidFields::class, $path);
     })->with([
-        'a name twice' => [['braces' => [['id' => 'A', 'from' => [0, 0, 0], 'to' => [9, 0, 0]], ['id' => 'A', 'from' => [0, 0, 0], 'to' => [9, 0, 0]]]], 'braces[1].id'], 'no such mate' => [['braces' => [['id' => 'A', 'from' => [0, 0, 0], 'to' => [9, 0, 0], 'mate' => 'B']]], 'braces[0].mate'],
-        'nothing left' => [['braces' => [['id' => 'A', 'from' => [0, 0, 0], 'to' => [9, 0, 0], 'offFrom' => 5, 'offTo' => 5]]], 'braces[0].to'], 'a plane without a direction' => [['plane' => ['through' => [0, 0, 0], 'normal' => [0, 0, 0]]], 'plane.normal'],
+        'a name twice' => [['braces' => [['id' => 'A', 'from' => [0, 0, 0], 'to' => [9, 0, 0]], ['id' => 'A', 'from' => [0, 0, 0], 'to' => [9, 0, 0]]]], 'braces[1].id'],
+        'no such mate' => [['braces' => [['id' => 'A', 'from' => [0, 0, 0], 'to' => [9, 0, 0], 'mate' => 'B']]], 'braces[0].mate'],
+        'nothing left' => [['braces' => [['id' => 'A', 'from' => [0, 0, 0], 'to' => [9, 0, 0], 'offFrom' => 5, 'offTo' => 5]]], 'braces[0].to'],
+        'a plane without a direction' => [['plane' => ['through' => [0, 0, 0], 'normal' => [0, 0, 0]]], 'plane.normal'],
     ]);
 });
 
@@ -91,5 +99,11 @@ describe('a long plate in sections', function (): void {
 
     it('is refused where laps find no place', function (array $given, string $path): void {
         expect(fn () => Calculators::run('plate-sections', ['length' => 2000, 'greatest' => 1100, ...$given]))->toThrow(InvalidFields::class, $path);
-    })->with([[['overlap' => 1100], 'greatest'], [['keepOut' => [['from' => 100, 'to' => 1900]]], 'keepOut'], [['keepOut' => [['from' => 900, 'to' => 400]]], 'keepOut[0].to'], [['greatest' => 51], 'greatest'], [['keepOut' => [['from' => 800, 'to' => 1000], ['from' => 1000, 'to' => 1200]]], 'keepOut']]);
+    })->with([
+        [['overlap' => 1100], 'greatest'],
+        [['keepOut' => [['from' => 100, 'to' => 1900]]], 'keepOut'],
+        [['keepOut' => [['from' => 900, 'to' => 400]]], 'keepOut[0].to'],
+        [['greatest' => 51], 'greatest'],
+        [['keepOut' => [['from' => 800, 'to' => 1000], ['from' => 1000, 'to' => 1200]]], 'keepOut'],
+    ]);
 });

@@ -37,7 +37,13 @@ describe('every registered calculator', function () {
 
     it('refuses nonsense in words', function (string $class, mixed $nonsense) {
         expect(fn () => Calculators::run($class::name(), $nonsense))->toThrow(Refusal::class);
-    })->with(Calculators::all())->with([[[]], [null], ['x'], [[1, 2]], [['heights' => 5, 'voltage' => 'a', 'diagonalA' => -1]]]);
+    })->with(Calculators::all())->with([
+        [[]],
+        [null],
+        ['x'],
+        [[1, 2]],
+        [['heights' => 5, 'voltage' => 'a', 'diagonalA' => -1]],
+    ]);
 });
 
 it('names what there is where a calculator is not known', function () {
@@ -79,7 +85,8 @@ describe('twist on supports', function () {
     it('says what to do in words', function (array $heights, string $says) use ($level) {
         expect(Said::mm(Calculators::run('support-twist', ['heights' => [...$level, ...$heights], 'frontWidth' => 800, 'rearWidth' => 800])['text']))->toContain($says);
     })->with([
-        [['frontRight' => 512], 'by 12.0 ± 3.9 mm, more than 2 mm: raise the front left by 12.0 mm'], [['frontLeft' => 512], 'let down the front left by 12.0 mm'],
+        [['frontRight' => 512], 'by 12.0 ± 3.9 mm, more than 2 mm: raise the front left by 12.0 mm'],
+        [['frontLeft' => 512], 'let down the front left by 12.0 mm'],
         [['frontLeft' => 501], 'too close to 2 mm to call'],
     ]);
 });
@@ -94,8 +101,10 @@ describe('heat of a run', function () {
     it('refuses what contradicts itself', function (array $more, string $says) {
         expect(fn () => Calculators::run('heat-input', ['process' => 'tig', 'voltage' => 11.5, 'current' => 150, ...$more]))->toThrow(InvalidFields::class, $says);
     })->with([
-        'nothing of the speed' => [[], 'give the speed, or the length and the seconds'], 'both' => [['speed' => 90, 'seconds' => 10, 'length' => 60], 'not both'],
-        'seconds alone' => [['seconds' => 10], 'seconds say nothing without the length'], 'no weld' => [['speed' => 90000], 'none that is welded with'],
+        'nothing of the speed' => [[], 'give the speed, or the length and the seconds'],
+        'both' => [['speed' => 90, 'seconds' => 10, 'length' => 60], 'not both'],
+        'seconds alone' => [['seconds' => 10], 'seconds say nothing without the length'],
+        'no weld' => [['speed' => 90000], 'none that is welded with'],
         'a window that falls' => [['speed' => 96, 'window' => [20, 5]], 'has to rise'],
     ]);
 });

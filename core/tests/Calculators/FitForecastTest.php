@@ -99,9 +99,14 @@ describe('whether bolts enter', function (): void {
     it('is refused where it cannot be said', function (array $given, string $path): void {
         expect(fn () => Calculators::run('fit-forecast', bracket($given)))->toThrow(InvalidFields::class, $path);
     })->with([
-        'one hole' => [['holes' => [['id' => 'a', 'at' => [0, 0]]]], 'holes'], 'a name twice' => [['holes' => [['id' => 'a', 'at' => [0, 0]], ['id' => 'a', 'at' => [9, 0]]]], 'holes[1].id'], 'one place' => [['holes' => [['id' => 'a', 'at' => [0, 0]], ['id' => 'b', 'at' => [0.5, 0]]]], 'holes[1].at'],
-        'no sigma' => [['firstSigma' => 0, 'secondSigma' => 0], 'holes[0].sigma'], 'no play' => [['play' => null], 'holes[0].play'], 'play and bolt' => [['holes' => [['id' => 'a', 'at' => [0, 0], 'play' => 1, 'bolt' => 10, 'firstHole' => 11, 'secondHole' => 11], ['id' => 'b', 'at' => [9, 0]]]], 'holes[0].play'],
-        'half a bolt' => [['holes' => [['id' => 'a', 'at' => [0, 0], 'bolt' => 10, 'firstHole' => 11], ['id' => 'b', 'at' => [9, 0]]]], 'holes[0]'], 'too thick' => [['holes' => [['id' => 'a', 'at' => [0, 0], 'bolt' => 11, 'firstHole' => 10, 'secondHole' => 13], ['id' => 'b', 'at' => [9, 0]]]], 'does not pass'],
+        'one hole' => [['holes' => [['id' => 'a', 'at' => [0, 0]]]], 'holes'],
+        'a name twice' => [['holes' => [['id' => 'a', 'at' => [0, 0]], ['id' => 'a', 'at' => [9, 0]]]], 'holes[1].id'],
+        'one place' => [['holes' => [['id' => 'a', 'at' => [0, 0]], ['id' => 'b', 'at' => [0.5, 0]]]], 'holes[1].at'],
+        'no sigma' => [['firstSigma' => 0, 'secondSigma' => 0], 'holes[0].sigma'],
+        'no play' => [['play' => null], 'holes[0].play'],
+        'play and bolt' => [['holes' => [['id' => 'a', 'at' => [0, 0], 'play' => 1, 'bolt' => 10, 'firstHole' => 11, 'secondHole' => 11], ['id' => 'b', 'at' => [9, 0]]]], 'holes[0].play'],
+        'half a bolt' => [['holes' => [['id' => 'a', 'at' => [0, 0], 'bolt' => 10, 'firstHole' => 11], ['id' => 'b', 'at' => [9, 0]]]], 'holes[0]'],
+        'too thick' => [['holes' => [['id' => 'a', 'at' => [0, 0], 'bolt' => 11, 'firstHole' => 10, 'secondHole' => 13], ['id' => 'b', 'at' => [9, 0]]]], 'does not pass'],
         'no room' => [['holes' => [['id' => 'a', 'at' => [0, 0], 'bolt' => 10, 'firstHole' => 10, 'secondHole' => 10], ['id' => 'b', 'at' => [9, 0]]]], 'does not pass'],
     ]);
 });

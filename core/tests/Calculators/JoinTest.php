@@ -67,10 +67,13 @@ describe('a splice', function () {
         $change = array_replace_recursive(['rail' => $rail], $change);
         expect(fn () => Calculators::run('splice', [...$given, ...$change, 'parts' => $part === [] ? [] : [array_filter($plate($part), fn ($one) => $one !== null)]]))->toThrow(InvalidFields::class, $says);
     })->with([
-        'heat-treated steel' => [['rail' => ['steel' => 'heatTreated']], ['id' => 'p'], 'not welded'], 'nothing across' => [[], [], 'nothing crosses the joint'],
-        'a part called butt' => [[], ['id' => 'butt'], 'is the weld itself'], 'a channel on a flange' => [[], ['kind' => 'flangePlate', 'section' => ['kind' => 'channel', 'depth' => 50, 'width' => 50, 'thickness' => 5]], 'is flat, or strips'],
+        'heat-treated steel' => [['rail' => ['steel' => 'heatTreated']], ['id' => 'p'], 'not welded'],
+        'nothing across' => [[], [], 'nothing crosses the joint'],
+        'a part called butt' => [[], ['id' => 'butt'], 'is the weld itself'],
+        'a channel on a flange' => [[], ['kind' => 'flangePlate', 'section' => ['kind' => 'channel', 'depth' => 50, 'width' => 50, 'thickness' => 5]], 'is flat, or strips'],
         'a number on a web' => [[], ['each' => ['length' => 9, 'plugs' => ['diameter' => 9, 'number' => 2]]], 'only flange plates go by number'],
-        'nothing that holds' => [[], ['each' => ['length' => 9]], 'nothing holds it here'], 'a place off the part' => [[], ['each' => ['length' => 50, 'plugs' => ['diameter' => 9, 'positions' => [[60, 0], [20, 0]]]]], 'positions[0]: lies off the part'],
+        'nothing that holds' => [[], ['each' => ['length' => 9]], 'nothing holds it here'],
+        'a place off the part' => [[], ['each' => ['length' => 50, 'plugs' => ['diameter' => 9, 'positions' => [[60, 0], [20, 0]]]]], 'positions[0]: lies off the part'],
         'a plug in the joint' => [[], ['each' => ['length' => 50, 'plugs' => ['diameter' => 9, 'positions' => [[0, 0]]]]], 'lies off the part'],
         'one plug' => [[], ['each' => ['length' => 50, 'plugs' => ['diameter' => 9, 'positions' => [[20, 0]]]]], 'one plug does not hold a moment'],
         'each and front' => [[], ['front' => ['length' => 50, 'plugs' => ['diameter' => 9, 'positions' => [[20, 0]]]]], 'give each side alike'],
@@ -114,8 +117,10 @@ describe('brackets past obstacles', function () {
     it('refuses', function (array $change, string $says) use ($set) {
         expect(fn () => Calculators::run('bracket-fit', [...$set, ...$change]))->toThrow(InvalidFields::class, $says);
     })->with([
-        'an obstacle backwards' => [['obstacles' => [['from' => 9, 'to' => 3]]], 'obstacles[0].to'], 'a rail backwards' => [['railFrom' => 9, 'railTo' => 3], 'railTo: has to lie behind'],
-        'a name twice' => [['brackets' => [['id' => 'A', 'station' => 1, 'foot' => 1], ['id' => 'A', 'station' => 2, 'foot' => 1]]], '“A” is used twice'], 'no foot' => [['brackets' => [['station' => 1, 'foot' => 0]]], 'more than 0'],
+        'an obstacle backwards' => [['obstacles' => [['from' => 9, 'to' => 3]]], 'obstacles[0].to'],
+        'a rail backwards' => [['railFrom' => 9, 'railTo' => 3], 'railTo: has to lie behind'],
+        'a name twice' => [['brackets' => [['id' => 'A', 'station' => 1, 'foot' => 1], ['id' => 'A', 'station' => 2, 'foot' => 1]]], '“A” is used twice'],
+        'no foot' => [['brackets' => [['station' => 1, 'foot' => 0]]], 'more than 0'],
         'more than can be tried in a moment' => [['brackets' => array_fill(0, 61, ['station' => 1, 'foot' => 9])], 'takes from 1 to 60'],
     ]);
 });
@@ -145,8 +150,11 @@ describe('body mounts', function () {
     it('refuses', function (array $change, string $says) {
         expect(fn () => Calculators::run('body-mounts', ['fixed' => [300, 3700], 'maxPitch' => 950, ...$change]))->toThrow(InvalidFields::class, $says);
     })->with([
-        'mounts out of order' => [['fixed' => [3700, 300]], 'fixed[1]: has to lie behind'], 'readings that stop short' => [['railHeights' => [['x' => 400, 'height' => 1], ['x' => 4000, 'height' => 1]]], 'reach both outer mounts'],
-        'a bay with no clear place' => [['obstacles' => [['from' => 400, 'to' => 3600]]], 'no layout'], 'hundreds of mounts' => [['maxPitch' => 1], 'more than 200'], 'heights out of order' => [['railHeights' => [['x' => 400, 'height' => 1], ['x' => 0, 'height' => 1]]], 'railHeights[1].x'],
+        'mounts out of order' => [['fixed' => [3700, 300]], 'fixed[1]: has to lie behind'],
+        'readings that stop short' => [['railHeights' => [['x' => 400, 'height' => 1], ['x' => 4000, 'height' => 1]]], 'reach both outer mounts'],
+        'a bay with no clear place' => [['obstacles' => [['from' => 400, 'to' => 3600]]], 'no layout'],
+        'hundreds of mounts' => [['maxPitch' => 1], 'more than 200'],
+        'heights out of order' => [['railHeights' => [['x' => 400, 'height' => 1], ['x' => 0, 'height' => 1]]], 'railHeights[1].x'],
     ]);
 });
 
@@ -186,12 +194,14 @@ describe('the loose half', function () {
     it('refuses', function (array $change, string $says) use ($front, $rear, $places, $read) {
         expect(fn () => Calculators::run('spread', [...['front' => $front, 'rear' => $rear, 'readings' => $read($places)], ...$change]))->toThrow(InvalidFields::class, $says);
     })->with([
-        'five readings' => [['readings' => array_fill(0, 5, ['kind' => 'height', 'point' => 'R1L', 'value' => 300])], '5 entries'], 'heights alone' => [['readings' => array_fill(0, 6, ['kind' => 'height', 'point' => 'R1L', 'value' => 300])], 'do not fix all six'],
+        'five readings' => [['readings' => array_fill(0, 5, ['kind' => 'height', 'point' => 'R1L', 'value' => 300])], '5 entries'],
+        'heights alone' => [['readings' => array_fill(0, 6, ['kind' => 'height', 'point' => 'R1L', 'value' => 300])], 'do not fix all six'],
         'a tram on the loose half' => [['readings' => array_fill(0, 6, ['kind' => 'tram', 'from' => 'R1L', 'to' => 'R1R', 'value' => 820])], 'readings[0]: both ends stand on the loose half'],
         'the held half alone' => [['readings' => array_fill(0, 6, ['kind' => 'rise', 'from' => 'F1L', 'to' => 'F1R', 'value' => 0])], 'stands on the held half alone'],
         'a point that is not there' => [['readings' => array_fill(0, 6, ['kind' => 'height', 'point' => 'X', 'value' => 300])], '“X” is not a point of either half'],
         'an end too many' => [['readings' => array_fill(0, 6, ['kind' => 'height', 'point' => 'R1L', 'to' => 'R1R', 'value' => 300])], 'readings[0].to: is not a point of this kind'],
-        'a name on both halves' => [['front' => [['id' => 'R1L', 'at' => [0, 0, 0]]]], 'rear[0].id: “R1L” is there twice'], 'a corner of the held half' => [['corners' => ['F1L']], 'corners[0]'],
+        'a name on both halves' => [['front' => [['id' => 'R1L', 'at' => [0, 0, 0]]]], 'rear[0].id: “R1L” is there twice'],
+        'a corner of the held half' => [['corners' => ['F1L']], 'corners[0]'],
         'one point with itself' => [['readings' => array_fill(0, 6, ['kind' => 'plan', 'from' => 'R1L', 'to' => 'R1L', 'value' => 9])], 'both ends are the same point'],
     ]);
 });

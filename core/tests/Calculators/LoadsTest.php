@@ -8,8 +8,10 @@ use Geodex\Core\Fields\InvalidFields;
 describe('the frame as a beam', function () {
     $truck = [
         'supports' => [['id' => 'front', 'station' => 0, 'hangers' => [-500, 500]], ['id' => 'rear', 'station' => 3600, 'hangers' => [3000, 4200]]],
-        'masses' => [['name' => 'engine', 'station' => 100, 'mass' => 900]], 'spreads' => [['name' => 'load', 'from' => 1600, 'to' => 5000, 'mass' => 2600]],
-        'stations' => [800, 1400, 2200, 5000], 'section' => ['Iy' => 11_228_416, 'sectionModulus' => ['top' => 112_284, 'bottom' => 112_284]],
+        'masses' => [['name' => 'engine', 'station' => 100, 'mass' => 900]],
+        'spreads' => [['name' => 'load', 'from' => 1600, 'to' => 5000, 'mass' => 2600]],
+        'stations' => [800, 1400, 2200, 5000],
+        'section' => ['Iy' => 11_228_416, 'sectionModulus' => ['top' => 112_284, 'bottom' => 112_284]],
     ];
 
     it('carries all there is, wherever the frame is counted from', function () use ($truck) {
@@ -27,7 +29,9 @@ describe('the frame as a beam', function () {
 
     it('bends as a simple beam with a load in the middle does', function () {
         $result = Calculators::run('beam', [
-            'supports' => [['station' => 0], ['station' => 2000]], 'masses' => [['station' => 1000, 'mass' => 1000 / 9.80665]], 'stations' => [1000],
+            'supports' => [['station' => 0], ['station' => 2000]],
+            'masses' => [['station' => 1000, 'mass' => 1000 / 9.80665]],
+            'stations' => [1000],
             'section' => ['Iy' => 1e6, 'sectionModulus' => ['top' => 1e4, 'bottom' => 2e4], 'railShare' => 1], 'dynamicFactor' => 2,
         ]);
         expect($result['greatestMoment'])->toEqualWithDelta(['moment' => 500.0, 'station' => 1000.0], 1e-9)
@@ -52,8 +56,10 @@ describe('the frame as a beam', function () {
     })->with([
         'axles in the wrong order' => [['supports' => [['station' => 3600], ['station' => 0]]], 'the front axle comes first'],
         'an axle outside its hangers' => [['supports' => [['station' => 0, 'hangers' => [100, 500]], ['station' => 3600]]], 'supports[0].hangers: one hanger stands before'],
-        'a load of no length' => [['spreads' => [['from' => 2000, 'to' => 2000, 'mass' => 5]]], 'spreads[0].to'], 'nothing to carry' => [['masses' => [], 'spreads' => []], 'give at least one mass'],
-        'a mass that moves nowhere' => [['moving' => ['mass' => 5, 'from' => 9, 'to' => 9]], 'moving.to'], 'a third axle' => [['supports' => [['station' => 0], ['station' => 1], ['station' => 2]]], 'takes from 2 to 2'],
+        'a load of no length' => [['spreads' => [['from' => 2000, 'to' => 2000, 'mass' => 5]]], 'spreads[0].to'],
+        'nothing to carry' => [['masses' => [], 'spreads' => []], 'give at least one mass'],
+        'a mass that moves nowhere' => [['moving' => ['mass' => 5, 'from' => 9, 'to' => 9]], 'moving.to'],
+        'a third axle' => [['supports' => [['station' => 0], ['station' => 1], ['station' => 2]]], 'takes from 2 to 2'],
     ]);
 });
 
@@ -77,7 +83,10 @@ describe('half a frame on posts', function () {
         expect($post(150)['governs'])->toBe('yield')
             ->and($post(1500)['governs'])->toBe('buckling')
             ->and($post(1500)['critical'])->toEqualWithDelta($post(750)['critical'] / 4, 1e-6);
-    })->with([[['kind' => 'box', 'width' => 40, 'depth' => 40, 'wall' => 3]], [['kind' => 'tube', 'diameter' => 48, 'wall' => 3]]]);
+    })->with([
+        [['kind' => 'box', 'width' => 40, 'depth' => 40, 'wall' => 3]],
+        [['kind' => 'tube', 'diameter' => 48, 'wall' => 3]],
+    ]);
 
     it('takes a solid bar for a post', function () use ($half) {
         expect(Calculators::run('posts', [...$half, 'posts' => ['section' => ['kind' => 'tube', 'diameter' => 40, 'wall' => 20], 'height' => 500]])['posts']['area'])->toEqualWithDelta(M_PI * 400, 1e-9);
@@ -86,7 +95,8 @@ describe('half a frame on posts', function () {
     it('refuses', function (array $change, string $says) use ($half) {
         expect(fn () => Calculators::run('posts', [...$half, ...$change]))->toThrow(InvalidFields::class, $says);
     })->with([
-        'stations in the wrong order' => [['supports' => [['station' => 9], ['station' => 3]]], 'the front station comes first'], 'ends too' => [['ends' => [9, 3]], 'the front end comes first'],
+        'stations in the wrong order' => [['supports' => [['station' => 9], ['station' => 3]]], 'the front station comes first'],
+        'ends too' => [['ends' => [9, 3]], 'the front end comes first'],
         'less than a post\'s part' => [['posts' => ['section' => ['kind' => 'tube', 'diameter' => 48, 'wall' => 3], 'height' => 500, 'loadedShare' => 0.4]], 'posts.loadedShare: from 0.5 to 1'],
         'a box by its diameter' => [['posts' => ['section' => ['kind' => 'box', 'width' => 40, 'depth' => 40, 'diameter' => 40, 'wall' => 3], 'height' => 500]], 'belongs to the other shape'],
         'a tube without one' => [['posts' => ['section' => ['kind' => 'tube', 'wall' => 3], 'height' => 500]], 'posts.section.diameter: missing'],
@@ -122,7 +132,8 @@ describe('bolts, plugs and welds off their centre', function () {
     it('refuses', function (array $given, string $says) {
         expect(fn () => Calculators::run('fasteners', ['force' => [0, 1], 'at' => [0, 0], 'allowable' => 90, ...$given]))->toThrow(InvalidFields::class, $says);
     })->with([
-        'nothing' => [[], 'give at least one'], 'bolts with plugs' => [['fasteners' => [['at' => [0, 0], 'diameter' => 9], ['kind' => 'plug', 'at' => [9, 0], 'diameter' => 9]]], 'fasteners[1].kind'],
+        'nothing' => [[], 'give at least one'],
+        'bolts with plugs' => [['fasteners' => [['at' => [0, 0], 'diameter' => 9], ['kind' => 'plug', 'at' => [9, 0], 'diameter' => 9]]], 'fasteners[1].kind'],
         'bolts with welds' => [['fasteners' => [['at' => [0, 0], 'diameter' => 9]], 'welds' => [['from' => [0, 0], 'to' => [9, 0], 'throat' => 3]], 'weldAllowable' => 9], 'welds: bolts do not share'],
         'a weld of no length' => [['welds' => [['from' => [9, 0], 'to' => [9, 0], 'throat' => 3]], 'weldAllowable' => 9], 'a weld has a length'],
         'an id of both' => [['fasteners' => [['id' => 'a', 'kind' => 'plug', 'at' => [0, 0], 'diameter' => 9]], 'welds' => [['id' => 'a', 'from' => [0, 0], 'to' => [9, 0], 'throat' => 3]], 'weldAllowable' => 9], 'is a fastener already'],

@@ -74,6 +74,8 @@ it('fits brackets between what stands on the frame as it will be', function () {
 it('knows the joints of every kind of cut', function (Operation $operation, array $joints) {
     expect(array_map(fn (float $x): float => round($x, 3), mountedTruck([$operation], isLevel: true)->shifts->joints()))->toBe($joints);
 })->with([
-    'a stretch has two' => [new Stretch('op1', 1800, 640), [1800.0, 2440.0]], 'a shorten one' => [new Shorten('op1', 1800, 100), [1800.0]], 'a section two' => [new Replace('op1', 1800, 100, 300), [1800.0, 2100.0]],
+    'a stretch has two' => [new Stretch('op1', 1800, 640), [1800.0, 2440.0]],
+    'a shorten one' => [new Shorten('op1', 1800, 100), [1800.0]],
+    'a section two' => [new Replace('op1', 1800, 100, 300), [1800.0, 2100.0]],
     'a kick two, as far apart as its leg runs' => [new Kick('op1', 1800, 90, 20), [1800.0, 2047.273]],
 ]);

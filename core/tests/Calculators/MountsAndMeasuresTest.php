@@ -47,7 +47,11 @@ it('refuses a third shaft without a second, and a yoke that is out further than 
 ]);
 
 $plate = ['holes' => [['id' => 'A', 'diameter' => 13.0], ['id' => 'B', 'diameter' => 13.0], ['id' => 'C', 'diameter' => 13.0], ['id' => 'D', 'diameter' => 13.0]], 'tapes' => [
-    ['from' => 'A', 'to' => 'B', 'length' => 120.0], ['from' => 'B', 'to' => 'C', 'length' => 90.0], ['from' => 'A', 'to' => 'C', 'length' => 150.0], ['from' => 'A', 'to' => 'D', 'length' => 90.0], ['from' => 'B', 'to' => 'D', 'length' => 150.0],
+    ['from' => 'A', 'to' => 'B', 'length' => 120.0],
+    ['from' => 'B', 'to' => 'C', 'length' => 90.0],
+    ['from' => 'A', 'to' => 'C', 'length' => 150.0],
+    ['from' => 'A', 'to' => 'D', 'length' => 90.0],
+    ['from' => 'B', 'to' => 'D', 'length' => 150.0],
 ]];
 
 it('lays out a rectangle of holes from sides and diagonals, three four five', function () use ($plate): void {
@@ -144,7 +148,11 @@ it('finds a filler that is too level, and a hose with a low place where fuel sta
         ->and($told['filler']['trap'])->toBe($trap)
         ->and($told['vent']['state'])->toBe('out')
         ->and($told['vent']['above'])->toBe(10.0);
-})->with(['falls' => [600.0, [650.0], 'in', 'in'], 'level' => [650.0, [660.0], 'out', 'in'], 'a sag' => [600.0, [580.0], 'in', 'out']]);
+})->with([
+    'falls' => [600.0, [650.0], 'in', 'in'],
+    'level' => [650.0, [660.0], 'out', 'in'],
+    'a sag' => [600.0, [580.0], 'in', 'out'],
+]);
 
 $bar = ['bar' => [0.0, 400.0], 'arm' => [250.0, 400.0], 'axle' => [250.0, 280.0]];
 

@@ -162,12 +162,25 @@ describe('windows and slots', function (): void {
     it('are refused where they make no sense', function (array $given, string $path): void {
         expect(fn () => Calculators::run('offset-contour', [...['contour' => [[0, 0], [400, 0], [400, 120], [0, 120]], 'offset' => 0], ...$given]))->toThrow(InvalidFields::class, $path);
     })->with([
-        'two corners' => [['contour' => [[0, 0], [1, 0]]], 'contour'], 'a bow tie' => [['contour' => [[0, 0], [100, 100], [100, 0], [0, 100]]], 'crosses'], 'a corner twice' => [['contour' => [[0, 0], [0, 0], [100, 0], [0, 100]]], 'contour[1]'],
-        'touches itself' => [['contour' => [[0, 0], [100, 0], [50, 0], [50, 50]]], 'crosses or touches'], 'too far' => [['offset' => 61], 'offset'], 'outward with a radius' => [['side' => 'out', 'cornerRadius' => 5], 'cornerRadius'], 'too round a bulge' => [['contour' => [[0, 0, 1.5], [100, 0], [0, 100]]], 'contour[0][2]'],
-        'a window over the edge' => [['windows' => [['at' => [20, 60], 'length' => 60, 'height' => 20]]], 'windows[0]'], 'a window outside' => [['windows' => [['at' => [900, 60], 'length' => 60, 'height' => 20]]], 'windows[0]'], 'a window in a window' => [['windows' => [['at' => [200, 60], 'length' => 60, 'height' => 60], ['at' => [200, 60], 'length' => 20, 'height' => 20]]], 'windows[1]'],
-        'windows that touch' => [['windows' => [['at' => [100, 60], 'length' => 60, 'height' => 60], ['at' => [160, 60], 'length' => 60, 'height' => 60]]], 'windows[1]'], 'rounder than it is high' => [['windows' => [['at' => [200, 60], 'length' => 60, 'height' => 20, 'radius' => 11]]], 'windows[0].radius'],
-        'shear without a plate' => [['shear' => 100], 'thickness'], 'a bend without a width' => [['bendLines' => [['from' => [100, -5], 'to' => [100, 200]]]], 'slotWidth'], 'a bend that ends in the plate' => [['thickness' => 5, 'bendLines' => [['from' => [100, -5], 'to' => [100, 60]]]], 'bendLines[0]'],
-        'a bend beside the plate' => [['thickness' => 5, 'bendLines' => [['from' => [500, -5], 'to' => [500, 200]]]], 'bendLines[0]'], 'along an edge' => [['thickness' => 5, 'bendLines' => [['from' => [0, 0], 'to' => [400, 0]]]], 'bendLines[0]'], 'all bridge' => [['thickness' => 5, 'bridge' => 55, 'bendLines' => [['from' => [100, 0], 'to' => [100, 120]]]], 'bendLines[0]'],
-        'twice across' => [['contour' => ANGLE_PLATE, 'thickness' => 5, 'bendLines' => [['from' => [-10, 250], 'to' => [310, 10]]]], 'bendLines[0]'], 'through a window' => [['thickness' => 5, 'windows' => [['at' => [200, 60], 'length' => 60, 'height' => 20]], 'bendLines' => [['from' => [200, 0], 'to' => [200, 120]]]], 'windows[0]'],
+        'two corners' => [['contour' => [[0, 0], [1, 0]]], 'contour'],
+        'a bow tie' => [['contour' => [[0, 0], [100, 100], [100, 0], [0, 100]]], 'crosses'],
+        'a corner twice' => [['contour' => [[0, 0], [0, 0], [100, 0], [0, 100]]], 'contour[1]'],
+        'touches itself' => [['contour' => [[0, 0], [100, 0], [50, 0], [50, 50]]], 'crosses or touches'],
+        'too far' => [['offset' => 61], 'offset'],
+        'outward with a radius' => [['side' => 'out', 'cornerRadius' => 5], 'cornerRadius'],
+        'too round a bulge' => [['contour' => [[0, 0, 1.5], [100, 0], [0, 100]]], 'contour[0][2]'],
+        'a window over the edge' => [['windows' => [['at' => [20, 60], 'length' => 60, 'height' => 20]]], 'windows[0]'],
+        'a window outside' => [['windows' => [['at' => [900, 60], 'length' => 60, 'height' => 20]]], 'windows[0]'],
+        'a window in a window' => [['windows' => [['at' => [200, 60], 'length' => 60, 'height' => 60], ['at' => [200, 60], 'length' => 20, 'height' => 20]]], 'windows[1]'],
+        'windows that touch' => [['windows' => [['at' => [100, 60], 'length' => 60, 'height' => 60], ['at' => [160, 60], 'length' => 60, 'height' => 60]]], 'windows[1]'],
+        'rounder than it is high' => [['windows' => [['at' => [200, 60], 'length' => 60, 'height' => 20, 'radius' => 11]]], 'windows[0].radius'],
+        'shear without a plate' => [['shear' => 100], 'thickness'],
+        'a bend without a width' => [['bendLines' => [['from' => [100, -5], 'to' => [100, 200]]]], 'slotWidth'],
+        'a bend that ends in the plate' => [['thickness' => 5, 'bendLines' => [['from' => [100, -5], 'to' => [100, 60]]]], 'bendLines[0]'],
+        'a bend beside the plate' => [['thickness' => 5, 'bendLines' => [['from' => [500, -5], 'to' => [500, 200]]]], 'bendLines[0]'],
+        'along an edge' => [['thickness' => 5, 'bendLines' => [['from' => [0, 0], 'to' => [400, 0]]]], 'bendLines[0]'],
+        'all bridge' => [['thickness' => 5, 'bridge' => 55, 'bendLines' => [['from' => [100, 0], 'to' => [100, 120]]]], 'bendLines[0]'],
+        'twice across' => [['contour' => ANGLE_PLATE, 'thickness' => 5, 'bendLines' => [['from' => [-10, 250], 'to' => [310, 10]]]], 'bendLines[0]'],
+        'through a window' => [['thickness' => 5, 'windows' => [['at' => [200, 60], 'length' => 60, 'height' => 20]], 'bendLines' => [['from' => [200, 0], 'to' => [200, 120]]]], 'windows[0]'],
     ]);
 });

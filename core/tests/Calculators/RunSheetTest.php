@@ -64,8 +64,12 @@ describe('the order of work', function (): void {
     it('is refused of steps that are not there', function (array $given, string $path): void {
         expect(fn () => Calculators::run('order', $given))->toThrow(InvalidFields::class, $path);
     })->with([
-        'none' => [['steps' => []], 'steps'], 'twice' => [['steps' => [['id' => 'a'], ['id' => 'a']]], 'steps[1].id'], 'needs nothing there' => [['steps' => [['id' => 'a', 'needs' => ['b']]]], 'steps[0].needs[0]'], 'needs itself' => [['steps' => [['id' => 'a', 'needs' => ['a']]]], 'steps[0].needs[0]'],
-        'done nothing there' => [['steps' => [['id' => 'a']], 'done' => ['b']], 'done[0]'], 'backwards in time' => [['steps' => [['id' => 'a', 'minutes' => -1]]], 'steps[0].minutes'],
+        'none' => [['steps' => []], 'steps'],
+        'twice' => [['steps' => [['id' => 'a'], ['id' => 'a']]], 'steps[1].id'],
+        'needs nothing there' => [['steps' => [['id' => 'a', 'needs' => ['b']]]], 'steps[0].needs[0]'],
+        'needs itself' => [['steps' => [['id' => 'a', 'needs' => ['a']]]], 'steps[0].needs[0]'],
+        'done nothing there' => [['steps' => [['id' => 'a']], 'done' => ['b']], 'done[0]'],
+        'backwards in time' => [['steps' => [['id' => 'a', 'minutes' => -1]]], 'steps[0].minutes'],
     ]);
 });
 
@@ -93,7 +97,10 @@ describe('the duty of a machine', function (): void {
     it('is refused above the plate, and from a plate that cannot be', function (array $ratings, float $current, string $path): void {
         expect(fn () => Calculators::run('duty', ['ratings' => $ratings, 'current' => $current]))->toThrow(InvalidFields::class, $path);
     })->with([
-        'above' => [[['current' => 200, 'duty' => 30]], 201, 'current'], 'rising' => [[['current' => 100, 'duty' => 30], ['current' => 200, 'duty' => 60]], 90, 'ratings'], 'over 100 %' => [[['current' => 100, 'duty' => 101]], 90, 'ratings'], 'twice' => [[['current' => 100, 'duty' => 30], ['current' => 100, 'duty' => 20]], 90, 'ratings'],
+        'above' => [[['current' => 200, 'duty' => 30]], 201, 'current'],
+        'rising' => [[['current' => 100, 'duty' => 30], ['current' => 200, 'duty' => 60]], 90, 'ratings'],
+        'over 100 %' => [[['current' => 100, 'duty' => 101]], 90, 'ratings'],
+        'twice' => [[['current' => 100, 'duty' => 30], ['current' => 100, 'duty' => 20]], 90, 'ratings'],
     ]);
 });
 
@@ -124,7 +131,15 @@ describe('a bolt', function (): void {
 
     it('is refused where it does not exist', function (array $change, string $path): void {
         expect(fn () => Calculators::run('torque', ['size' => 12, 'class' => '10.9', 'condition' => 'dry', ...$change]))->toThrow(InvalidFields::class, $path);
-    })->with(['M13' => [['size' => 13], 'size'], 'M12.5' => [['size' => 12.5], 'size'], 'class' => [['class' => '8.9'], 'class'], 'pitch' => [['pitch' => 6], 'pitch'], 'slippery' => [['nutFactor' => 0.05], 'nutFactor'], 'long' => [['grip' => [190]], 'grip'], 'scatter' => [['scatter' => 1.0], 'scatter']]);
+    })->with([
+        'M13' => [['size' => 13], 'size'],
+        'M12.5' => [['size' => 12.5], 'size'],
+        'class' => [['class' => '8.9'], 'class'],
+        'pitch' => [['pitch' => 6], 'pitch'],
+        'slippery' => [['nutFactor' => 0.05], 'nutFactor'],
+        'long' => [['grip' => [190]], 'grip'],
+        'scatter' => [['scatter' => 1.0], 'scatter'],
+    ]);
 });
 
 describe('preheat', function (): void {
@@ -154,7 +169,11 @@ describe('preheat', function (): void {
 
     it('is refused without carbon or with too much heat', function (array $change, string $path) use ($steel): void {
         expect(fn () => Calculators::run('preheat', [...$steel, ...$change]))->toThrow(InvalidFields::class, $path);
-    })->with(['no carbon' => [['composition' => ['C' => 0]], 'composition.C'], 'heat' => [['heatInput' => 5.1], 'heatInput'], 'no plate' => [['thicknesses' => []], 'thicknesses']]);
+    })->with([
+        'no carbon' => [['composition' => ['C' => 0]], 'composition.C'],
+        'heat' => [['heatInput' => 5.1], 'heatInput'],
+        'no plate' => [['thicknesses' => []], 'thicknesses'],
+    ]);
 });
 
 describe('a hold point', function (): void {
@@ -242,7 +261,11 @@ describe('filler and time', function (): void {
 
     it('is refused where a weld is told by what it is not', function (array $weld, string $path): void {
         expect(fn () => Calculators::run('consumables', ['process' => 'mag', 'travelSpeed' => 300, 'welds' => [$weld]]))->toThrow(InvalidFields::class, $path);
-    })->with(['plug with leg' => [['kind' => 'plug', 'diameter' => 8, 'depth' => 4, 'leg' => 5], 'welds[0].leg'], 'no leg' => [['kind' => 'fillet', 'length' => 100], 'welds[0].leg'], 'no width' => [['kind' => 'groove', 'thickness' => 6, 'length' => 100], 'welds[0].gap']]);
+    })->with([
+        'plug with leg' => [['kind' => 'plug', 'diameter' => 8, 'depth' => 4, 'leg' => 5], 'welds[0].leg'],
+        'no leg' => [['kind' => 'fillet', 'length' => 100], 'welds[0].leg'],
+        'no width' => [['kind' => 'groove', 'thickness' => 6, 'length' => 100], 'welds[0].gap'],
+    ]);
 
     it('asks for the time of the arc', fn () => expect(fn () => Calculators::run('consumables', ['process' => 'mag', 'welds' => [['kind' => 'plug', 'diameter' => 8, 'depth' => 4]]]))->toThrow(InvalidFields::class, 'travelSpeed'));
 });
@@ -275,8 +298,12 @@ describe('a weld sequence', function (): void {
     it('is refused of what is no run', function (array $given, string $path): void {
         expect(fn () => Calculators::run('weld-sequence', $given))->toThrow(InvalidFields::class, $path);
     })->with([
-        'nothing' => [[], 'runs'], 'no length' => [['runs' => [['from' => [0, 0, 0], 'to' => [0, 0, 0], 'heat' => 1]]], 'runs[0].to'], 'no heat' => [['runs' => [['from' => [0, 0, 0], 'to' => [9, 0, 0]]]], 'runs[0].heat'], 'both' => [['runs' => [['from' => [0, 0, 0], 'to' => [9, 0, 0], 'heat' => 1, 'heatInput' => 1]]], 'runs[0].heat'],
-        'short seam' => [['seams' => [['length' => 14, 'thickness' => 2]]], 'seams[0].length'], 'endless' => [['runs' => [['from' => [0, 0, 0], 'to' => [9e5, 0, 0], 'heat' => 1]], 'longest' => 1], 'longest'],
+        'nothing' => [[], 'runs'],
+        'no length' => [['runs' => [['from' => [0, 0, 0], 'to' => [0, 0, 0], 'heat' => 1]]], 'runs[0].to'],
+        'no heat' => [['runs' => [['from' => [0, 0, 0], 'to' => [9, 0, 0]]]], 'runs[0].heat'],
+        'both' => [['runs' => [['from' => [0, 0, 0], 'to' => [9, 0, 0], 'heat' => 1, 'heatInput' => 1]]], 'runs[0].heat'],
+        'short seam' => [['seams' => [['length' => 14, 'thickness' => 2]]], 'seams[0].length'],
+        'endless' => [['runs' => [['from' => [0, 0, 0], 'to' => [9e5, 0, 0], 'heat' => 1]], 'longest' => 1], 'longest'],
     ]);
 });
 
@@ -306,7 +333,12 @@ describe('distortion', function (): void {
 
     it('is refused of nothing, of a member without inertia, and of a weld behind its end', function (array $given, string $path): void {
         expect(fn () => Calculators::run('distortion', $given))->toThrow(InvalidFields::class, $path);
-    })->with(['nothing' => [[], 'longitudinal'], 'inertia' => [['length' => 900, 'longitudinal' => [['area' => 20, 'z' => 9]]], 'inertia'], 'behind' => [['length' => 900, 'inertia' => 1e6, 'longitudinal' => [['area' => 20, 'z' => 9, 'from' => 500, 'to' => 901]]], 'longitudinal[0].to'], 'factor' => [['factor' => 0, 'angular' => [['width' => 80, 'leg' => 5, 'thickness' => 6]]], 'factor']]);
+    })->with([
+        'nothing' => [[], 'longitudinal'],
+        'inertia' => [['length' => 900, 'longitudinal' => [['area' => 20, 'z' => 9]]], 'inertia'],
+        'behind' => [['length' => 900, 'inertia' => 1e6, 'longitudinal' => [['area' => 20, 'z' => 9, 'from' => 500, 'to' => 901]]], 'longitudinal[0].to'],
+        'factor' => [['factor' => 0, 'angular' => [['width' => 80, 'leg' => 5, 'thickness' => 6]]], 'factor'],
+    ]);
 });
 
 describe('between passes', function (): void {
@@ -359,5 +391,10 @@ describe('between passes', function (): void {
 
     it('is refused off the strip, ahead of time, and below what is around it', function (array $change, string $path) use ($rail): void {
         expect(fn () => Calculators::run('interpass', [...$rail, 'places' => [['at' => [0, 150]]], ...$change]))->toThrow(InvalidFields::class, $path);
-    })->with(['off' => [['places' => [['at' => [0, 301]]]], 'places[0].at'], 'later' => [['now' => -1], 'now'], 'limit' => [['limit' => 20], 'limit'], 'reading far off' => [['reading' => ['at' => [4000, 150], 'time' => 60, 'temperature' => 60]], 'reading']]);
+    })->with([
+        'off' => [['places' => [['at' => [0, 301]]]], 'places[0].at'],
+        'later' => [['now' => -1], 'now'],
+        'limit' => [['limit' => 20], 'limit'],
+        'reading far off' => [['reading' => ['at' => [4000, 150], 'time' => 60, 'temperature' => 60]], 'reading'],
+    ]);
 });

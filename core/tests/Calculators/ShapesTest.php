@@ -21,8 +21,10 @@ describe('a kick, an arch, a new end', function () {
     it('refuses', function (array $given, string $says) {
         expect(fn () => Calculators::run('kick', ['kind' => 'kick', 'depth' => 120, ...$given]))->toThrow(InvalidFields::class, $says);
     })->with([
-        'a key of another kind' => [['height' => 90, 'angle' => 20, 'topLength' => 5], 'topLength: does not belong to a kick'], 'no height' => [['angle' => 20], 'height: missing'],
-        'no angle at all' => [['height' => 90, 'angle' => 0], 'a leg without an angle'], 'an edge that is gone' => [['height' => 20, 'angle' => 80, 'rootGap' => 30], 'before its edge has any length'],
+        'a key of another kind' => [['height' => 90, 'angle' => 20, 'topLength' => 5], 'topLength: does not belong to a kick'],
+        'no height' => [['angle' => 20], 'height: missing'],
+        'no angle at all' => [['height' => 90, 'angle' => 0], 'a leg without an angle'],
+        'an edge that is gone' => [['height' => 20, 'angle' => 80, 'rootGap' => 30], 'before its edge has any length'],
         'an end ahead of the other' => [['kind' => 'replace', 'from' => ['x' => 9, 'z' => 0], 'to' => ['x' => 1, 'z' => 0]], 'to.x: has to lie behind'],
         'a bend too sharp' => [['kind' => 'replace', 'from' => ['x' => 0, 'z' => 0, 'slope' => -60], 'to' => ['x' => 100, 'z' => 90]], 'sharper than can be mitred'],
     ]);
@@ -60,8 +62,10 @@ describe('a cut on a slope', function () {
     it('refuses', function (array $given, string $says) {
         expect(fn () => Calculators::run('slope', ['operation' => 'shorten', 'amount' => 400, 'slope' => 3, ...$given]))->toThrow(InvalidFields::class, $says);
     })->with([
-        'a second slope of a stretch' => [['operation' => 'stretch', 'slopeRear' => 3], 'slopeRear: belongs to a shorten'], 'one depth' => [['depthFront' => 200], 'depthRear: missing'],
-        'a band that stands up' => [['bandRise' => -400], 'rises more than the band is long'], 'a wheelbase that is cut away' => [['wheelbase' => 300], 'longer than what is taken out'],
+        'a second slope of a stretch' => [['operation' => 'stretch', 'slopeRear' => 3], 'slopeRear: belongs to a shorten'],
+        'one depth' => [['depthFront' => 200], 'depthRear: missing'],
+        'a band that stands up' => [['bandRise' => -400], 'rises more than the band is long'],
+        'a wheelbase that is cut away' => [['wheelbase' => 300], 'longer than what is taken out'],
         'rails that cross' => [['taper' => -45, 'frameWidth' => 300], 'would cross'],
     ]);
 });
@@ -85,8 +89,10 @@ describe('grounding on a crest', function () {
     it('refuses', function (array $change, string $says) {
         expect(fn () => Calculators::run('breakover', ['wheelbase' => 3450, 'points' => [['x' => 1200, 'height' => 250]], ...$change]))->toThrow(InvalidFields::class, $says);
     })->with([
-        'a radius twice' => [['tyreRadius' => 390, 'tyreRadiusRear' => 380], 'not both'], 'one of two' => [['tyreRadiusFront' => 390], 'tyreRadiusRear: missing'],
-        'wheels that meet' => [['tyreRadius' => 1725], 'the wheels would meet'], 'a point at an axle' => [['tyreRadius' => 390, 'points' => [['x' => 3450, 'height' => 900]]], 'points[0].x: lies at an axle'],
+        'a radius twice' => [['tyreRadius' => 390, 'tyreRadiusRear' => 380], 'not both'],
+        'one of two' => [['tyreRadiusFront' => 390], 'tyreRadiusRear: missing'],
+        'wheels that meet' => [['tyreRadius' => 1725], 'the wheels would meet'],
+        'a point at an axle' => [['tyreRadius' => 390, 'points' => [['x' => 3450, 'height' => 900]]], 'points[0].x: lies at an axle'],
         'a point in a wheel' => [['tyreRadius' => 390, 'points' => [['x' => 100, 'height' => 400]]], 'lies in a wheel'],
     ]);
 });

@@ -28,9 +28,13 @@ describe('a mitre', function (): void {
     it('is refused where a cope is meant, and where nothing is left', function (array $given, string $path): void {
         expect(fn () => Calculators::run('mitre', $given))->toThrow(InvalidFields::class, $path);
     })->with([
-        'far thinner' => [['deflection' => 30, 'first' => ['diameter' => 100], 'second' => ['diameter' => 40]], 'first'], 'straight' => [['deflection' => 0, 'first' => ['diameter' => 40]], 'deflection'], 'folded back' => [['deflection' => 160, 'first' => ['diameter' => 40]], 'deflection'],
-        'short edge' => [['deflection' => 90, 'first' => ['diameter' => 40, 'centreLength' => 20]], 'first.centreLength'], 'wall' => [['deflection' => 90, 'first' => ['diameter' => 40, 'wall' => 20]], 'first.wall'],
-        'mixed up' => [['deflection' => 90, 'first' => ['diameter' => 40, 'height' => 20]], 'first.height'], 'corner' => [['deflection' => 90, 'first' => ['shape' => 'rectangular', 'height' => 40, 'width' => 20, 'cornerRadius' => 11]], 'first.cornerRadius'],
+        'far thinner' => [['deflection' => 30, 'first' => ['diameter' => 100], 'second' => ['diameter' => 40]], 'first'],
+        'straight' => [['deflection' => 0, 'first' => ['diameter' => 40]], 'deflection'],
+        'folded back' => [['deflection' => 160, 'first' => ['diameter' => 40]], 'deflection'],
+        'short edge' => [['deflection' => 90, 'first' => ['diameter' => 40, 'centreLength' => 20]], 'first.centreLength'],
+        'wall' => [['deflection' => 90, 'first' => ['diameter' => 40, 'wall' => 20]], 'first.wall'],
+        'mixed up' => [['deflection' => 90, 'first' => ['diameter' => 40, 'height' => 20]], 'first.height'],
+        'corner' => [['deflection' => 90, 'first' => ['shape' => 'rectangular', 'height' => 40, 'width' => 20, 'cornerRadius' => 11]], 'first.cornerRadius'],
     ]);
 });
 
@@ -48,7 +52,11 @@ describe('a cope', function (): void {
                 ->and($station['cut'])->toEqualWithDelta($last, 0.02);
         }
     })->with([
-        'round, square' => [['shape' => 'round', 'diameter' => 60], 90.0, 0.0], 'round, slanted' => [['shape' => 'round', 'diameter' => 50], 45.0, 0.0], 'round, beside' => [['shape' => 'round', 'diameter' => 70], 60.0, 8.0], 'box' => [['shape' => 'box', 'width' => 60, 'height' => 50, 'cornerRadius' => 6], 55.0, 3.0], 'flat' => [['shape' => 'flat'], 50.0, 0.0],
+        'round, square' => [['shape' => 'round', 'diameter' => 60], 90.0, 0.0],
+        'round, slanted' => [['shape' => 'round', 'diameter' => 50], 45.0, 0.0],
+        'round, beside' => [['shape' => 'round', 'diameter' => 70], 60.0, 8.0],
+        'box' => [['shape' => 'box', 'width' => 60, 'height' => 50, 'cornerRadius' => 6], 55.0, 3.0],
+        'flat' => [['shape' => 'flat'], 50.0, 0.0],
     ]);
 
     it('on the other side is its mirror image', function (): void {
@@ -68,8 +76,14 @@ describe('a cope', function (): void {
     it('is refused where the branch hangs over, and what is of another header', function (array $change, string $path): void {
         expect(fn () => Calculators::run('cope', ['branch' => ['diameter' => 38, 'wall' => 2.5], 'header' => ['diameter' => 45], 'angle' => 60, ...$change]))->toThrow(InvalidFields::class, $path);
     })->with([
-        'over' => [['offset' => 4], 'offset'], 'thick' => [['branch' => ['diameter' => 38, 'wall' => 19]], 'branch.wall'], 'flat, beside' => [['header' => ['shape' => 'flat'], 'offset' => 1], 'offset'], 'other without length' => [['other' => ['header' => ['diameter' => 45], 'angle' => 60]], 'nodeLength'],
-        'nothing left' => [['nodeLength' => 5], 'nodeLength'], 'mixed up' => [['header' => ['diameter' => 45, 'width' => 50]], 'header.width'], 'missing' => [['header' => ['shape' => 'box', 'width' => 50]], 'header.height'], 'too flat' => [['angle' => 9], 'angle'],
+        'over' => [['offset' => 4], 'offset'],
+        'thick' => [['branch' => ['diameter' => 38, 'wall' => 19]], 'branch.wall'],
+        'flat, beside' => [['header' => ['shape' => 'flat'], 'offset' => 1], 'offset'],
+        'other without length' => [['other' => ['header' => ['diameter' => 45], 'angle' => 60]], 'nodeLength'],
+        'nothing left' => [['nodeLength' => 5], 'nodeLength'],
+        'mixed up' => [['header' => ['diameter' => 45, 'width' => 50]], 'header.width'],
+        'missing' => [['header' => ['shape' => 'box', 'width' => 50]], 'header.height'],
+        'too flat' => [['angle' => 9], 'angle'],
     ]);
 });
 
@@ -135,7 +149,12 @@ describe('the clock of two copes', function (): void {
 
     it('is refused for headers along the branch and nodes that are one', function (array $change, string $path) use ($given): void {
         expect(fn () => Calculators::run('clock', [...$given, ...$change]))->toThrow(InvalidFields::class, $path);
-    })->with(['along' => [['fromHeader' => ['direction' => [520, 140, 310]]], 'fromHeader.direction'], 'one node' => [['to' => [0, 0, 0]], 'to'], 'no direction' => [['toHeader' => ['direction' => [0, 0, 0]]], 'toHeader.direction'], 'crossed' => [['fromHeader' => ['direction' => [0, 0, 1], 'through' => [600, 160, 0]]], 'toHeader.through']]);
+    })->with([
+        'along' => [['fromHeader' => ['direction' => [520, 140, 310]]], 'fromHeader.direction'],
+        'one node' => [['to' => [0, 0, 0]], 'to'],
+        'no direction' => [['toHeader' => ['direction' => [0, 0, 0]]], 'toHeader.direction'],
+        'crossed' => [['fromHeader' => ['direction' => [0, 0, 1], 'through' => [600, 160, 0]]], 'toHeader.through'],
+    ]);
 });
 
 describe('plugs', function (): void {
@@ -164,8 +183,14 @@ describe('plugs', function (): void {
     it('are refused where they cannot be', function (array $change, string $path): void {
         expect(fn () => Calculators::run('plugs', ['thickness' => 5, 'seam' => [[0, 0], [600, 0]], ...$change]))->toThrow(InvalidFields::class, $path);
     })->with([
-        'thin' => [['diameter' => 12], 'diameter'], 'fat' => [['diameter' => 20], 'diameter'], 'close' => [['pitch' => 50], 'pitch'], 'short' => [['seam' => [[0, 0], [50, 0]]], 'seam'], 'closer than they may' => [['greatestPitch' => 40], 'greatestPitch'],
-        'backward' => [['keepOut' => [['from' => 20, 'to' => 10]]], 'keepOut[0].to'], 'nowhere' => [['keepOut' => [['from' => -10, 'to' => 700]]], 'seam'], 'a corner twice' => [['seam' => [[0, 0], [0, 0], [600, 0]]], 'seam[1]'],
+        'thin' => [['diameter' => 12], 'diameter'],
+        'fat' => [['diameter' => 20], 'diameter'],
+        'close' => [['pitch' => 50], 'pitch'],
+        'short' => [['seam' => [[0, 0], [50, 0]]], 'seam'],
+        'closer than they may' => [['greatestPitch' => 40], 'greatestPitch'],
+        'backward' => [['keepOut' => [['from' => 20, 'to' => 10]]], 'keepOut[0].to'],
+        'nowhere' => [['keepOut' => [['from' => -10, 'to' => 700]]], 'seam'],
+        'a corner twice' => [['seam' => [[0, 0], [0, 0], [600, 0]]], 'seam[1]'],
     ]);
 });
 
@@ -207,8 +232,12 @@ describe('two tapes', function (): void {
     it('are refused where they do not meet or cross too flat', function (array $given, string $path): void {
         expect(fn () => Calculators::run('two-tape', $given))->toThrow(InvalidFields::class, $path);
     })->with([
-        'too short' => [[...$holes, 'second' => ['at' => [1000, 0], 'distance' => 100]], 'second'], 'flat' => [[...$holes, 'second' => ['at' => [1000, 0], 'distance' => 205]], 'second'], 'edge of nothing' => [[...$holes, 'first' => ['at' => [0, 0], 'distance' => 800, 'edge' => 'near']], 'first.diameter'],
-        'both ways' => [[...$holes, 'target' => [1, 1], 'holes' => []], 'first'], 'one tape' => [['first' => ['at' => [0, 0], 'distance' => 1], 'side' => 'left'], 'second'], 'one name' => [['target' => [500, 500], 'holes' => [['id' => 'A', 'at' => [0, 0]], ['id' => 'A', 'at' => [900, 0]]]], 'holes[1].id'],
+        'too short' => [[...$holes, 'second' => ['at' => [1000, 0], 'distance' => 100]], 'second'],
+        'flat' => [[...$holes, 'second' => ['at' => [1000, 0], 'distance' => 205]], 'second'],
+        'edge of nothing' => [[...$holes, 'first' => ['at' => [0, 0], 'distance' => 800, 'edge' => 'near']], 'first.diameter'],
+        'both ways' => [[...$holes, 'target' => [1, 1], 'holes' => []], 'first'],
+        'one tape' => [['first' => ['at' => [0, 0], 'distance' => 1], 'side' => 'left'], 'second'],
+        'one name' => [['target' => [500, 500], 'holes' => [['id' => 'A', 'at' => [0, 0]], ['id' => 'A', 'at' => [900, 0]]]], 'holes[1].id'],
         'none in reach' => [['target' => [640, 480], 'reach' => 100, 'holes' => [['id' => 'A', 'at' => [0, 0]], ['id' => 'B', 'at' => [900, 0]]]], 'holes'],
     ]);
 });
@@ -223,7 +252,14 @@ describe('a gauge length', function (): void {
 
     it('is refused where nothing is left', function (array $change, string $path): void {
         expect(fn () => Calculators::run('gauge-length', ['joint' => 'band', 'change' => -100, 'gauge' => 300, 'kerf' => 2, ...$change]))->toThrow(InvalidFields::class, $path);
-    })->with(['longer' => [['change' => 10], 'change'], 'not spanned' => [['gauge' => 90], 'gauge'], 'eaten' => [['change' => -3], 'kerf'], 'no insert' => [['joint' => 'insert'], 'change'], 'into each other' => [['joint' => 'gap'], 'change'], 'within the cut' => [['gauge' => 2], 'gauge']]);
+    })->with([
+        'longer' => [['change' => 10], 'change'],
+        'not spanned' => [['gauge' => 90], 'gauge'],
+        'eaten' => [['change' => -3], 'kerf'],
+        'no insert' => [['joint' => 'insert'], 'change'],
+        'into each other' => [['joint' => 'gap'], 'change'],
+        'within the cut' => [['gauge' => 2], 'gauge'],
+    ]);
 });
 
 describe('a cut list', function (): void {
@@ -264,7 +300,13 @@ describe('a cut list', function (): void {
 
     it('is refused', function (array $change, string $path): void {
         expect(fn () => Calculators::run('cut-list', ['stock' => [['id' => 'bar', 'length' => 3000, 'count' => 1]], 'parts' => [['id' => 'p', 'length' => 1200]], ...$change]))->toThrow(InvalidFields::class, $path);
-    })->with(['too long' => [['parts' => [['id' => 'p', 'length' => 3001]]], 'parts[0].length'], 'not enough' => [['parts' => [['id' => 'p', 'length' => 1200, 'count' => 3]]], 'stock'], 'kerf' => [['kerf' => 1200], 'kerf'], 'twice' => [['parts' => [['id' => 'p', 'length' => 1], ['id' => 'p', 'length' => 2]], 'kerf' => 0.1], 'parts[1].id'], 'none' => [['parts' => [['id' => 'p', 'length' => 9, 'count' => 0]]], 'parts[0].count']]);
+    })->with([
+        'too long' => [['parts' => [['id' => 'p', 'length' => 3001]]], 'parts[0].length'],
+        'not enough' => [['parts' => [['id' => 'p', 'length' => 1200, 'count' => 3]]], 'stock'],
+        'kerf' => [['kerf' => 1200], 'kerf'],
+        'twice' => [['parts' => [['id' => 'p', 'length' => 1], ['id' => 'p', 'length' => 2]], 'kerf' => 0.1], 'parts[1].id'],
+        'none' => [['parts' => [['id' => 'p', 'length' => 9, 'count' => 0]]], 'parts[0].count'],
+    ]);
 });
 
 /** Every way of putting parts on bars of 3000 with a kerf of 2, one part after the other. */
@@ -350,7 +392,10 @@ describe('parts on sheets', function (): void {
     it('are refused', function (array $change, string $path): void {
         expect(fn () => Calculators::run('nest', ['sheets' => [['id' => 'A', 'width' => 500, 'height' => 500]], 'parts' => [['id' => 'p', 'outline' => [[0, 0], [100, 0], [100, 100], [0, 100]]]], ...$change]))->toThrow(InvalidFields::class, $path);
     })->with([
-        'bow tie' => [['parts' => [['id' => 'p', 'outline' => [[0, 0], [100, 100], [100, 0], [0, 100]]]]], 'parts[0].outline'], 'two corners' => [['parts' => [['id' => 'p', 'outline' => [[0, 0], [100, 0]]]]], 'parts[0].outline'], 'narrow bridge' => [['bridge' => 2], 'bridge'], 'thick plate' => [['thickness' => 8, 'bridge' => 6], 'bridge'],
+        'bow tie' => [['parts' => [['id' => 'p', 'outline' => [[0, 0], [100, 100], [100, 0], [0, 100]]]]], 'parts[0].outline'],
+        'two corners' => [['parts' => [['id' => 'p', 'outline' => [[0, 0], [100, 0]]]]], 'parts[0].outline'],
+        'narrow bridge' => [['bridge' => 2], 'bridge'],
+        'thick plate' => [['thickness' => 8, 'bridge' => 6], 'bridge'],
         'twice' => [['sheets' => [['id' => 'A', 'width' => 500, 'height' => 500], ['id' => 'A', 'width' => 500, 'height' => 500]]], 'sheets[1].id'],
     ]);
 });
@@ -391,8 +436,12 @@ describe('a contour from a photograph', function (): void {
     it('is refused where it cannot be held', function (Closure $change, string $path) use ($given, $corners): void {
         expect(fn () => Calculators::run('photo-contour', $change($given($corners))))->toThrow(InvalidFields::class, $path);
     })->with([
-        'three points' => [fn (array $all): array => [...$all, 'control' => array_slice($all['control'], 0, 3)], 'control'], 'two alike' => [fn (array $all): array => [...$all, 'control' => [...$all['control'], $all['control'][0]]], 'control[4].pixel'],
-        'in a line' => [fn (array $all): array => [...$all, 'control' => array_map(fn (int $i): array => ['pixel' => [100 * $i, 50 * $i], 'at' => [10 * $i, 5 * $i]], range(1, 5))], 'control'], 'beyond the horizon' => [fn (array $all): array => [...$all, 'contour' => [[-900000, 0], [900000, 0]]], 'control'],
-        'relief without camera' => [fn (array $all): array => [...$all, 'relief' => 5], 'camera'], 'relief up to the camera' => [fn (array $all): array => [...$all, 'relief' => 500, 'camera' => ['above' => [0, 0], 'distance' => 500]], 'relief'], 'no contour' => [fn (array $all): array => [...$all, 'contour' => []], 'contour'],
+        'three points' => [fn (array $all): array => [...$all, 'control' => array_slice($all['control'], 0, 3)], 'control'],
+        'two alike' => [fn (array $all): array => [...$all, 'control' => [...$all['control'], $all['control'][0]]], 'control[4].pixel'],
+        'in a line' => [fn (array $all): array => [...$all, 'control' => array_map(fn (int $i): array => ['pixel' => [100 * $i, 50 * $i], 'at' => [10 * $i, 5 * $i]], range(1, 5))], 'control'],
+        'beyond the horizon' => [fn (array $all): array => [...$all, 'contour' => [[-900000, 0], [900000, 0]]], 'control'],
+        'relief without camera' => [fn (array $all): array => [...$all, 'relief' => 5], 'camera'],
+        'relief up to the camera' => [fn (array $all): array => [...$all, 'relief' => 500, 'camera' => ['above' => [0, 0], 'distance' => 500]], 'relief'],
+        'no contour' => [fn (array $all): array => [...$all, 'contour' => []], 'contour'],
     ]);
 });

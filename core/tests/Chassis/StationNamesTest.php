@@ -25,8 +25,19 @@ function named(): StationNames
 it('reads a station from a point or an axle, behind it and ahead of it, as people say it', function (string $text, float $mm) {
     expect(named()->read($text, LengthUnit::Millimetre)->mm)->toEqualWithDelta($mm, 1e-9);
 })->with([
-    ['350 behind CL', 1162.0], ['350 mm behind cl', 1162.0], ['120 ahead of rear axle', 3180.0], ['120 in front of axle rear', 3180.0], ['40 before B-L', 140.0],
-    ['CL + 350', 1162.0], ['B-L - 80', 100.0], ['B-L − 80', 100.0], ['10 in behind front axle', 254.0], ['CL', 812.0], [' rear axle ', 3300.0], ['1 1/2 in behind CL', 850.1], ['rear axle + 5\' 1"', 3300 + 61 * 25.4],
+    ['350 behind CL', 1162.0],
+    ['350 mm behind cl', 1162.0],
+    ['120 ahead of rear axle', 3180.0],
+    ['120 in front of axle rear', 3180.0],
+    ['40 before B-L', 140.0],
+    ['CL + 350', 1162.0],
+    ['B-L - 80', 100.0],
+    ['B-L − 80', 100.0],
+    ['10 in behind front axle', 254.0],
+    ['CL', 812.0],
+    [' rear axle ', 3300.0],
+    ['1 1/2 in behind CL', 850.1],
+    ['rear axle + 5\' 1"', 3300 + 61 * 25.4],
 ]);
 
 it('takes a bare number in the unit of the job', function () {
@@ -38,7 +49,13 @@ it('takes a bare number in the unit of the job', function () {
 
 it('keeps what was said, with the unit of its length and one way of saying it', function (string $text, string $kept) {
     expect(named()->read($text, LengthUnit::Millimetre)->text)->toBe($kept);
-})->with([['350 behind CL', '350 mm behind CL'], ['1 1/2 in behind CL', '1 1/2 in behind CL'], ['CL - 80', '80 mm ahead of CL'], ['5" in front of rear axle', '5" ahead of rear axle'], ['CL', 'CL']]);
+})->with([
+    ['350 behind CL', '350 mm behind CL'],
+    ['1 1/2 in behind CL', '1 1/2 in behind CL'],
+    ['CL - 80', '80 mm ahead of CL'],
+    ['5" in front of rear axle', '5" ahead of rear axle'],
+    ['CL', 'CL'],
+]);
 
 it('leaves a plain length to be read as one', function (string $text) {
     expect(named()->read($text, LengthUnit::Millimetre))->toBeNull();
@@ -47,7 +64,10 @@ it('leaves a plain length to be read as one', function (string $text) {
 it('says what can be measured from where it does not know the name, or has no place for it', function (string $text, string $says) {
     expect(fn () => named()->read($text, LengthUnit::Millimetre))->toThrow(UnknownStation::class, $says);
 })->with([
-    ['350 behind ZZ', 'There is no point or axle “ZZ” to measure from; known are front axle,'], ['free', '“free” has no station yet'], ['100 ahead of free', 'the chart does not give its place'], ['ZZ + 10', 'no point or axle “ZZ”'],
+    ['350 behind ZZ', 'There is no point or axle “ZZ” to measure from; known are front axle,'],
+    ['free', '“free” has no station yet'],
+    ['100 ahead of free', 'the chart does not give its place'],
+    ['ZZ + 10', 'no point or axle “ZZ”'],
 ]);
 
 describe('a station field', function () {

@@ -64,7 +64,11 @@ it('stops at its count, and when nothing more is wanted', function () {
 it('says in words why the server does not take it', function (int $status, string $says) {
     $this->server->answersOnly($status);
     expect(fn () => standIn($this->server))->toThrow(UnusableCall::class, $says);
-})->with([[401, 'does not know this token'], [409, 'choose it in the survey on screen'], [500, 'the server answered 500']]);
+})->with([
+    [401, 'does not know this token'],
+    [409, 'choose it in the survey on screen'],
+    [500, 'the server answered 500'],
+]);
 
 it('needs a frame to hide: all points on the chart', function () {
     $bare = new InstrumentServer(new Frame(array_map(fn (Point $point): Point => $point->at(null, null, $point->base), Readings::ladder(3)->points)));
@@ -74,7 +78,8 @@ it('needs a frame to hide: all points on the chart', function () {
 it('refuses options beyond reason', function (array $options, string $says) {
     expect(fn () => standIn($this->server, $options))->toThrow(UnusableCall::class, $says);
 })->with([
-    [['--misreads' => '2'], '--misreads takes a number from 0 to 1'], [['--slop' => '-1'], '--slop takes a number from 0 to 20'],
+    [['--misreads' => '2'], '--misreads takes a number from 0 to 1'],
+    [['--slop' => '-1'], '--slop takes a number from 0 to 20'],
     [['--count' => '0'], '--count takes a whole number from 1'], [['--token' => 'wrong'], 'does not know this token'],
 ]);
 

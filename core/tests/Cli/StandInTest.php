@@ -32,7 +32,10 @@ it('reads options with their values, and refuses others', function (array $optio
     [$code, , $err] = geodexRuns(['accuracy', ...$options]);
     expect($code)->toBe(2)->and($err)->toContain($says);
 })->with([
-    [['--frames=-3'], '--frames takes a whole number from 1 to 20000'], [['--sed', '7'], '"--sed" option does not exist'], [['--seed'], '"--seed" option requires a value'], [['--seed=x'], 'whole number'],
+    [['--frames=-3'], '--frames takes a whole number from 1 to 20000'],
+    [['--sed', '7'], '"--sed" option does not exist'],
+    [['--seed'], '"--seed" option requires a value'],
+    [['--seed=x'], 'whole number'],
 ]);
 
 it('ends with code 2 when an instrument has no token, no server, or no such option', function (array $arguments, string $says) {

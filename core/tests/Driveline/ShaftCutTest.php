@@ -32,7 +32,9 @@ describe('what to saw', function () {
         $cut = new ShaftCut(-126.0, $kerf, $gap);
         expect($cut->insert)->toBeNull()->and(Said::mm($cut->text()))->toContain($says);
     })->with([
-        'neither' => [null, null, 'not given: the kerf of the saw and the root gap of a weld.'], 'no kerf' => [null, 1.5, 'not given: the kerf of the saw.'], 'no gap' => [2.0, null, 'not given: the root gap of a weld.'],
+        'neither' => [null, null, 'not given: the kerf of the saw and the root gap of a weld.'],
+        'no kerf' => [null, 1.5, 'not given: the kerf of the saw.'],
+        'no gap' => [2.0, null, 'not given: the root gap of a weld.'],
     ]);
 
     it('has no marks without a gap, and saws nothing where the tube keeps its length', function () {

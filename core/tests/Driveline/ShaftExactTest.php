@@ -108,15 +108,28 @@ describe('what two joints leave, in space', function () {
         $angles = new JointAngles(axisAt(0, 0, 0, $p1, $y1), axisAt(1000, 0, 0, $p2, $y2), $phase);
         expect($angles->front->degrees())->toEqualWithDelta(4.0, 1e-6)->and($angles->rear->degrees())->toEqualWithDelta(3.0, 1e-6)
             ->and($angles->residual->radians)->toEqualWithDelta(sqrt($left), 1e-6);
-    })->with([[0, 0], [0, 30], [30, 0], [20, -35], [45, 45], [60, 150], [90, 0]])->with([YokePhase::InPhase, YokePhase::QuarterTurn]);
+    })->with([[0, 0], [0, 30], [30, 0], [20, -35], [45, 45], [60, 150], [90, 0]])->with([
+        YokePhase::InPhase,
+        YokePhase::QuarterTurn,
+    ]);
 });
 
 describe('sizes no shaft has', function () {
     it('are refused at the tube', function (array $sizes, string $says) {
         expect(fn () => new Tube(...$sizes))->toThrow(InvalidShaft::class, $says);
     })->with([
-        [[0.0, 2.0], 'diameter'], [[-5.0, null], 'diameter'], [[NAN, null], 'diameter'], [[76.0, 0.0], 'wall'], [[76.0, -1.0], 'wall'], [[76.0, 38.0], 'wall'], [[76.0, INF], 'wall'],
-        [[76.0, 2.0, -0.5], 'kerf'], [[76.0, 2.0, 20.5], 'kerf'], [[76.0, 2.0, NAN], 'kerf'], [[76.0, 2.0, 3.0, -0.5], 'root gap'], [[76.0, 2.0, 3.0, 20.5], 'root gap'],
+        [[0.0, 2.0], 'diameter'],
+        [[-5.0, null], 'diameter'],
+        [[NAN, null], 'diameter'],
+        [[76.0, 0.0], 'wall'],
+        [[76.0, -1.0], 'wall'],
+        [[76.0, 38.0], 'wall'],
+        [[76.0, INF], 'wall'],
+        [[76.0, 2.0, -0.5], 'kerf'],
+        [[76.0, 2.0, 20.5], 'kerf'],
+        [[76.0, 2.0, NAN], 'kerf'],
+        [[76.0, 2.0, 3.0, -0.5], 'root gap'],
+        [[76.0, 2.0, 3.0, 20.5], 'root gap'],
     ]);
 
     it('are taken up to their bounds', function () {

@@ -63,8 +63,12 @@ it('knows each way by its axis and sign, as a shift and in words', function (int
     $way = Way::along($axis, $positive);
     expect($way->by(3.0))->toEqual($shift)->and($way->words())->toBe($words);
 })->with([
-    [0, false, Vector3::of(-3, 0, 0), 'forward'], [0, true, Vector3::of(3, 0, 0), 'rearward'], [1, false, Vector3::of(0, -3, 0), 'to the left'],
-    [1, true, Vector3::of(0, 3, 0), 'to the right'], [2, false, Vector3::of(0, 0, -3), 'down'], [2, true, Vector3::of(0, 0, 3), 'up'],
+    [0, false, Vector3::of(-3, 0, 0), 'forward'],
+    [0, true, Vector3::of(3, 0, 0), 'rearward'],
+    [1, false, Vector3::of(0, -3, 0), 'to the left'],
+    [1, true, Vector3::of(0, 3, 0), 'to the right'],
+    [2, false, Vector3::of(0, 0, -3), 'down'],
+    [2, true, Vector3::of(0, 0, 3), 'up'],
 ]);
 
 describe('a finding', function () {
@@ -76,11 +80,25 @@ describe('a finding', function () {
 
     it('is agreed where every explanation gives its amount to 0.3 mm', function (array $others, bool $agreed) {
         expect(findingOf(8.0, 0.5, $others)->isAgreed())->toBe($agreed);
-    })->with([[[], true], [[[8.29, 1.0]], true], [[[7.71, 1.0]], true], [[[8.31, 1.0]], false], [[[7.69, 1.0]], false], [[[8.0, 1.0], [2.0, 1.0]], false]]);
+    })->with([
+        [[], true],
+        [[[8.29, 1.0]], true],
+        [[[7.71, 1.0]], true],
+        [[[8.31, 1.0]], false],
+        [[[7.69, 1.0]], false],
+        [[[8.0, 1.0], [2.0, 1.0]], false],
+    ]);
 
     it('is surely out beyond its tolerance by 3.29 sigmas, on either side', function (float $amount, float $sigma, bool $sure) {
         expect(findingOf($amount, $sigma)->isSurelyOut())->toBe($sure);
-    })->with([[6.3, 1.0, true], [-6.3, 1.0, true], [6.28, 1.0, false], [-6.28, 1.0, false], [4.7, 0.5, true], [4.6, 0.5, false]]);
+    })->with([
+        [6.3, 1.0, true],
+        [-6.3, 1.0, true],
+        [6.28, 1.0, false],
+        [-6.28, 1.0, false],
+        [4.7, 0.5, true],
+        [4.6, 0.5, false],
+    ]);
 
     it('is not surely out where it is not significant', function () {
         expect(findingOf(9.0, 0.5, [], false)->isSurelyOut())->toBeFalse();
@@ -89,7 +107,12 @@ describe('a finding', function () {
     it('may be out where some explanation reaches over the tolerance and tells it from nothing', function (float $amount, float $sigma, array $others, bool $may) {
         expect(findingOf($amount, $sigma, $others)->mayBeOut())->toBe($may);
     })->with([
-        'well within' => [1.0, 0.5, [], false], 'over' => [5.0, 0.5, [], true], 'reaching over' => [2.5, 0.5, [], true], 'low, reaching over' => [-2.5, 0.5, [], true],
-        'told from nothing by nobody' => [1.9, 1.0, [], false], 'another explanation does' => [1.0, 0.4, [[4.0, 1.0]], true], 'another does not' => [1.0, 0.4, [[0.5, 1.0]], false],
+        'well within' => [1.0, 0.5, [], false],
+        'over' => [5.0, 0.5, [], true],
+        'reaching over' => [2.5, 0.5, [], true],
+        'low, reaching over' => [-2.5, 0.5, [], true],
+        'told from nothing by nobody' => [1.9, 1.0, [], false],
+        'another explanation does' => [1.0, 0.4, [[4.0, 1.0]], true],
+        'another does not' => [1.0, 0.4, [[0.5, 1.0]], false],
     ]);
 });

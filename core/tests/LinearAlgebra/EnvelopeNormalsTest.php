@@ -12,7 +12,12 @@ function nearlyAlike(float $delta): array
 
 it('calls a direction free below a thousand millionth of the largest diagonal, and weak above it', function (float $delta, int $free) {
     expect((new EnvelopeSolver)->factor(nearlyAlike($delta), 2)->freeDirections())->toHaveCount($free);
-})->with(['half the limit' => [6.3e-5, 1], 'just below' => [8.5e-5, 1], 'just above' => [9.5e-5, 0], 'nothing at all' => [0.0, 1]]);
+})->with([
+    'half the limit' => [6.3e-5, 1],
+    'just below' => [8.5e-5, 1],
+    'just above' => [9.5e-5, 0],
+    'nothing at all' => [0.0, 1],
+]);
 
 it('gives a weak direction its true variance, however small its information', function (float $delta) {
     $cofactors = (new EnvelopeSolver)->factor(nearlyAlike($delta), 2)->cofactors();

@@ -151,7 +151,13 @@ describe('a DXF file', function (): void {
         expect(array_map(fn (array $loop): float => round(Contour::loopArea($loop), 1), $outline->loops))->toEqualWithDelta($areas, 0.2)
             ->and(implode(' ', $outline->plate()['notes']))->toContain($says);
     })->with([
-        ['lines', [5000.0], ''], ['inch', [5161.3, 126.7], '25.4'], ['slot', [4000 + M_PI * 400], ''], ['block', [4 * (1500 + M_PI * 112.5), M_PI * 100], ''], ['poly2d', [5436.8], 'no unit'], ['twice', [8.0], ''], ['spline', [13012.7], '0.05 mm'],
+        ['lines', [5000.0], ''],
+        ['inch', [5161.3, 126.7], '25.4'],
+        ['slot', [4000 + M_PI * 400], ''],
+        ['block', [4 * (1500 + M_PI * 112.5), M_PI * 100], ''],
+        ['poly2d', [5436.8], 'no unit'],
+        ['twice', [8.0], ''],
+        ['spline', [13012.7], '0.05 mm'],
     ]);
 
     it('gives a plate its round holes as windows', function (): void {
@@ -163,9 +169,14 @@ describe('a DXF file', function (): void {
     it('that is none, stands in space, never closes or has no end is refused in words', function (string $file, string $says): void {
         expect(fn () => DxfReader::read($file))->toThrow(Geodex\Core\Parts\Files\UnreadableDxf::class, $says);
     })->with([
-        'nothing' => ['', 'nothing is drawn'], 'a picture' => ["\x89PNG\r\n\x1a\n0000", 'no group code'], 'binary' => ["AutoCAD Binary DXF\r\n\x1a\x00", 'ASCII'], 'in space' => [(string) file_get_contents(dirname(__DIR__).'/cases/dxf/high.dxf'), 'in space'],
-        'a face' => [(string) file_get_contents(dirname(__DIR__).'/cases/dxf/face.dxf'), '3DFACE'], 'one line' => ["0\nSECTION\n2\nENTITIES\n0\nLINE\n10\n0\n20\n0\n11\n5\n21\n5\n0\nENDSEC\n0\nEOF\n", 'meet at their ends'],
-        'no number' => ["0\nSECTION\n2\nENTITIES\n0\nCIRCLE\n10\nx\n20\n0\n40\n5\n0\nENDSEC\n", 'no number'], 'a block that is not there' => ["0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nP\n0\nENDSEC\n", 'not in the file'],
+        'nothing' => ['', 'nothing is drawn'],
+        'a picture' => ["\x89PNG\r\n\x1a\n0000", 'no group code'],
+        'binary' => ["AutoCAD Binary DXF\r\n\x1a\x00", 'ASCII'],
+        'in space' => [(string) file_get_contents(dirname(__DIR__).'/cases/dxf/high.dxf'), 'in space'],
+        'a face' => [(string) file_get_contents(dirname(__DIR__).'/cases/dxf/face.dxf'), '3DFACE'],
+        'one line' => ["0\nSECTION\n2\nENTITIES\n0\nLINE\n10\n0\n20\n0\n11\n5\n21\n5\n0\nENDSEC\n0\nEOF\n", 'meet at their ends'],
+        'no number' => ["0\nSECTION\n2\nENTITIES\n0\nCIRCLE\n10\nx\n20\n0\n40\n5\n0\nENDSEC\n", 'no number'],
+        'a block that is not there' => ["0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nP\n0\nENDSEC\n", 'not in the file'],
         'furlongs' => ["0\nSECTION\n2\nHEADER\n9\n\$INSUNITS\n70\n9\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nCIRCLE\n10\n0\n20\n0\n40\n5\n0\nENDSEC\n", 'INSUNITS 9'],
         'a block in itself' => ["0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nP\n0\nINSERT\n2\nP\n0\nENDBLK\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nP\n0\nENDSEC\n", 'too deep'],
         'a million corners' => [fn (): string => "0\nSECTION\n2\nENTITIES\n0\nLWPOLYLINE\n90\n1000000\n70\n1\n".str_repeat("10\n1\n20\n2\n10\n3\n20\n4\n", 500_000)."0\nENDSEC\n", 'More than 600000 lines'],

@@ -83,13 +83,21 @@ describe('a piece of bar', function (): void {
         expect(Calculators::run('piece', ['length' => 1000, ...$given])['area'])->toEqualWithDelta($area, 1e-9)
             ->and(Calculators::run('piece', ['length' => 1000, ...$given])['massPerMetre'])->toEqualWithDelta($area * 7850e-6, 1e-9);
     })->with([
-        'round bar' => [['height' => 20], M_PI * 100], 'tube' => [['height' => 38, 'wall' => 2.5], M_PI * 35.5 * 2.5], 'box' => [['shape' => 'rectangular', 'height' => 60, 'width' => 40, 'wall' => 3], 60 * 40 - 54 * 34.0], 'flat' => [['shape' => 'rectangular', 'height' => 60, 'width' => 8], 480.0],
-        'channel' => [['shape' => 'channel', 'height' => 200, 'width' => 70, 'wall' => 6], 200 * 6 + 2 * 64 * 6.0], 'angle' => [['shape' => 'angle', 'height' => 50, 'width' => 40, 'wall' => 5], (50 + 40 - 5) * 5.0],
+        'round bar' => [['height' => 20], M_PI * 100],
+        'tube' => [['height' => 38, 'wall' => 2.5], M_PI * 35.5 * 2.5],
+        'box' => [['shape' => 'rectangular', 'height' => 60, 'width' => 40, 'wall' => 3], 60 * 40 - 54 * 34.0],
+        'flat' => [['shape' => 'rectangular', 'height' => 60, 'width' => 8], 480.0],
+        'channel' => [['shape' => 'channel', 'height' => 200, 'width' => 70, 'wall' => 6], 200 * 6 + 2 * 64 * 6.0],
+        'angle' => [['shape' => 'angle', 'height' => 50, 'width' => 40, 'wall' => 5], (50 + 40 - 5) * 5.0],
     ]);
 
     it('is refused without a wall where it must have one, and with one that leaves nothing', function (array $given): void {
         expect(fn () => Calculators::run('piece', ['length' => 1000, ...$given]))->toThrow(InvalidFields::class, 'wall');
-    })->with([[['shape' => 'channel', 'height' => 100]], [['height' => 20, 'wall' => 10]], [['shape' => 'angle', 'height' => 20, 'wall' => 20]]]);
+    })->with([
+        [['shape' => 'channel', 'height' => 100]],
+        [['height' => 20, 'wall' => 10]],
+        [['shape' => 'angle', 'height' => 20, 'wall' => 20]],
+    ]);
 });
 
 describe('a contour from offsets', function (): void {
@@ -120,7 +128,9 @@ describe('a contour from offsets', function (): void {
     it('is refused where it runs back, crosses itself, or is one station', function (array $given, string $path): void {
         expect(fn () => Calculators::run('station-contour', $given))->toThrow(InvalidFields::class, $path);
     })->with([
-        [['stations' => [['at' => 0, 'offset' => 1]]], 'stations'], [['stations' => [['at' => 0, 'offset' => 1], ['at' => 0, 'offset' => 2]]], 'stations[1].at'], [['stations' => [['at' => 0, 'offset' => 10], ['at' => 100, 'offset' => -10]]], 'crosses'],
+        [['stations' => [['at' => 0, 'offset' => 1]]], 'stations'],
+        [['stations' => [['at' => 0, 'offset' => 1], ['at' => 0, 'offset' => 2]]], 'stations[1].at'],
+        [['stations' => [['at' => 0, 'offset' => 10], ['at' => 100, 'offset' => -10]]], 'crosses'],
     ]);
 });
 
@@ -205,8 +215,10 @@ describe('what a machine cannot cut', function (): void {
     it('is named with its place', function (PartDrawing $drawing, ?float $thickness, string $says): void {
         expect(implode(' ', CutFaults::of($drawing, $thickness)))->toContain($says);
     })->with([
-        'an open cut' => [PartDrawing::of('x', [Stroke::through(Layer::Cut, [[0, 0], [100, 0], [100, 50]])]), null, 'does not close: it starts at 0.0, 0.0 and ends at 100.0, 50.0'], 'one that crosses itself' => [PartDrawing::of('x', [Stroke::through(Layer::Cut, [[0, 0], [100, 100], [100, 0], [0, 100]], isClosed: true)]), null, 'crosses'],
-        'two that meet' => [PartDrawing::of('x', [Stroke::box(Layer::Cut, 0, 0, 100, 100), Stroke::box(Layer::Inner, 90, 10, 110, 20)]), null, 'Two cuts meet at 100.0'], 'a hole too small' => [PartDrawing::of('x', [Stroke::box(Layer::Cut, 0, 0, 100, 100)], [new Hole(Layer::Inner, [50, 50], 8)]), 6.0, 'at least 9.0'],
+        'an open cut' => [PartDrawing::of('x', [Stroke::through(Layer::Cut, [[0, 0], [100, 0], [100, 50]])]), null, 'does not close: it starts at 0.0, 0.0 and ends at 100.0, 50.0'],
+        'one that crosses itself' => [PartDrawing::of('x', [Stroke::through(Layer::Cut, [[0, 0], [100, 100], [100, 0], [0, 100]], isClosed: true)]), null, 'crosses'],
+        'two that meet' => [PartDrawing::of('x', [Stroke::box(Layer::Cut, 0, 0, 100, 100), Stroke::box(Layer::Inner, 90, 10, 110, 20)]), null, 'Two cuts meet at 100.0'],
+        'a hole too small' => [PartDrawing::of('x', [Stroke::box(Layer::Cut, 0, 0, 100, 100)], [new Hole(Layer::Inner, [50, 50], 8)]), 6.0, 'at least 9.0'],
     ]);
 
     it('is nothing in a sound drawing, nor in a hole that is drilled', function (): void {

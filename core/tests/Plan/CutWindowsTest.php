@@ -29,7 +29,9 @@ function openStretches(CutWindows $windows): array
 it('keeps the worked example: between crossmember, kick and hanger twenty millimetres are left', function () {
     // Depth 200, hanger at 2400, crossmember 1500–1580, kick ending 1300, part 300: from 1780 to 1800.
     $chassis = Trucks::truck(['features' => [
-        ['id' => 'H', 'kind' => 'spring-hanger', 'station' => 2400], ['id' => 'X', 'kind' => 'crossmember', 'station' => 1540, 'length' => 80], ['id' => 'K', 'kind' => 'bend', 'station' => 1200, 'length' => 200],
+        ['id' => 'H', 'kind' => 'spring-hanger', 'station' => 2400],
+        ['id' => 'X', 'kind' => 'crossmember', 'station' => 1540, 'length' => 80],
+        ['id' => 'K', 'kind' => 'bend', 'station' => 1200, 'length' => 200],
         ['id' => 'Y', 'kind' => 'crossmember', 'station' => 3500, 'length' => 2600],
     ], 'rails' => [['id' => 'R1', 'from' => 500, 'to' => 5300, 'section' => Trucks::CHANNEL]]]);
     expect(openStretches(windowsOf($chassis)))->toBe(['1780–1800']);

@@ -41,8 +41,12 @@ it('lets no hole be larger than a fifth of the web', function () {
 it('keeps holes three diameters apart, of the larger one, on one face', function (array $other, bool $said) {
     expect(str_contains(saidOfHole([], [['id' => 'O', 'kind' => 'bolt', 'station' => 3000, ...$other]]), '(shop default)'))->toBe($said);
 })->with([
-    'beside' => [['station' => 3041, 'diameter' => 10], true], 'far enough' => [['station' => 3042, 'diameter' => 10], false], 'above' => [['up' => 41, 'diameter' => 10], true], 'of the larger' => [['station' => 3059, 'diameter' => 20], true],
-    'on the other side' => [['station' => 3010, 'diameter' => 10, 'side' => 'left'], true], 'in the flange' => [['station' => 3010, 'diameter' => 10, 'face' => 'top'], false],
+    'beside' => [['station' => 3041, 'diameter' => 10], true],
+    'far enough' => [['station' => 3042, 'diameter' => 10], false],
+    'above' => [['up' => 41, 'diameter' => 10], true],
+    'of the larger' => [['station' => 3059, 'diameter' => 20], true],
+    'on the other side' => [['station' => 3010, 'diameter' => 10, 'side' => 'left'], true],
+    'in the flange' => [['station' => 3010, 'diameter' => 10, 'face' => 'top'], false],
 ]);
 
 it('keeps a hole off a weld and away from hangers', function () {

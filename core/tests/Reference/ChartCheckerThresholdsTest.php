@@ -24,8 +24,15 @@ function faultsAt(array $changed, int $rows = 5): array
 it('lets mates differ by five millimetres and asks about more, along every axis, either way', function (Vector3 $right, bool $asked) {
     expect(faultsAt(['CR' => $right]))->toBe($asked ? ['mirror CL+CR'] : []);
 })->with([
-    [Vector3::of(1505, 390, 390), false], [Vector3::of(1495, 390, 390), false], [Vector3::of(1505.1, 390, 390), true], [Vector3::of(1494.9, 390, 390), true],
-    [Vector3::of(1500, 395, 390), false], [Vector3::of(1500, 395.1, 390), true], [Vector3::of(1500, 384.9, 390), true], [Vector3::of(1500, 390, 395), false], [Vector3::of(1500, 390, 384.9), true],
+    [Vector3::of(1505, 390, 390), false],
+    [Vector3::of(1495, 390, 390), false],
+    [Vector3::of(1505.1, 390, 390), true],
+    [Vector3::of(1494.9, 390, 390), true],
+    [Vector3::of(1500, 395, 390), false],
+    [Vector3::of(1500, 395.1, 390), true],
+    [Vector3::of(1500, 384.9, 390), true],
+    [Vector3::of(1500, 390, 395), false],
+    [Vector3::of(1500, 390, 384.9), true],
 ]);
 
 it('names each axis that does not mirror', function () {
@@ -34,7 +41,15 @@ it('names each axis that does not mirror', function () {
 
 it('takes one of two mates for inches where it is 25.4 times the other, within 0.3', function (float $height, string $kind) {
     expect(faultsAt(['CR' => Vector3::of(1500, 390, $height)])[0])->toBe("$kind CL+CR");
-})->with([[390 / 25.4, 'units'], [390 / 25.65, 'units'], [390 / 25.15, 'units'], [390 / 25.75, 'mirror'], [390 / 25.05, 'mirror'], [390 * 25.4, 'units'], [0.0, 'mirror']]);
+})->with([
+    [390 / 25.4, 'units'],
+    [390 / 25.65, 'units'],
+    [390 / 25.15, 'units'],
+    [390 / 25.75, 'mirror'],
+    [390 / 25.05, 'mirror'],
+    [390 * 25.4, 'units'],
+    [0.0, 'mirror'],
+]);
 
 it('takes two points for one hole when they are closer than two millimetres', function (float $apart, bool $one) {
     expect(in_array('same-place CL+DL', faultsAt(['DL' => Vector3::of(1500, -390, 390 + $apart)]), true))->toBe($one);
@@ -69,7 +84,14 @@ it('takes a row for inches where its heights are about 25.4 times smaller: withi
     $faults = faultsAt(['DL' => Vector3::of(2200, -410, $height), 'DR' => Vector3::of(2200, 410, $height)]);
     expect(in_array('units DL+DR', $faults, true))->toBe($inches);
     // The usual height of the ladder is 420.
-})->with([[420 / 25.4, true], [420 / (25.4 * 1.14), true], [420 / (25.4 * 0.86), true], [420 / (25.4 * 1.16), false], [420 / (25.4 * 0.84), false], [0.0, false]]);
+})->with([
+    [420 / 25.4, true],
+    [420 / (25.4 * 1.14), true],
+    [420 / (25.4 * 0.86), true],
+    [420 / (25.4 * 1.16), false],
+    [420 / (25.4 * 0.84), false],
+    [0.0, false],
+]);
 
 it('does not call half of all points odd', function () {
     $inches = [];

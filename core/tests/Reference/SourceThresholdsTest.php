@@ -41,7 +41,17 @@ describe('a figure of the chart', function () {
 
     it('is asked about from a likelihood of three on: twenty millimetres are, ten are not', function (float $figure, bool $asked) {
         expect(doubtsWith($figure) !== [])->toBe($asked);
-    })->with([[10.0, false], [-10.0, false], [20.0, true], [-20.0, true], [25.4, true], [-25.4, true], [100.0, true], [13.0, false], [22.0, false]]);
+    })->with([
+        [10.0, false],
+        [-10.0, false],
+        [20.0, true],
+        [-20.0, true],
+        [25.4, true],
+        [-25.4, true],
+        [100.0, true],
+        [13.0, false],
+        [22.0, false],
+    ]);
 
     it('is a question that names what decides, and never takes the verdict back', function () {
         $doubt = doubtsWith(100.0)[0];

@@ -90,7 +90,13 @@ describe('heights of the corners', function (): void {
 describe('a survey of its own', function (): void {
     it('lets go on where nothing is out or undecided', function (int $in, int $out, int $undecided, string $action): void {
         expect(HoldVerdict::ofSurvey('Cold', $in, $out, $undecided, 3)->action)->toBe($action);
-    })->with([[8, 0, 0, 'go-on'], [8, 1, 0, 'move'], [8, 1, 3, 'move'], [8, 0, 1, 'measure-again'], [0, 0, 0, 'measure-again']]);
+    })->with([
+        [8, 0, 0, 'go-on'],
+        [8, 1, 0, 'move'],
+        [8, 1, 3, 'move'],
+        [8, 0, 1, 'measure-again'],
+        [0, 0, 0, 'measure-again'],
+    ]);
 
     it('is told with all that it found', function (): void {
         expect(FoundAtHold::said(HoldVerdict::ofSurvey('Cold', 7, 1, 2, 3)->told)?->in(LengthUnit::Millimetre))->toBe('Survey “Cold”: 7 points within, 1 out, 2 undecided, 3 not read.')

@@ -44,8 +44,35 @@ describe('the order of a stretch', function (): void {
         $order = array_flip(order());
         expect($order[$first])->toBeLessThan($order[$then]);
     })->with([
-        ['survey', stripped('fuel line')->outId()], ['safe', stripped('loom')->outId()], ['bench', 'posts'], ['posts', 'op1-cut'], ['survey', 'op1-cut'], [stripped('fuel line')->outId(), 'op1-tack'], [stripped('mudguards')->outId(), 'op1-tack'], ['op1-edges', 'op1-spread'], ['op1-spread', 'op1-tack'], ['op1-coat', 'op1-close'], ['op1-close', 'released'], [stripped('mudguards')->backId(), stripped('loom')->backId()], [stripped('loom')->backId(), stripped('fuel line')->backId()], ['op1-cut', 'op1-edges'], ['op1-edges', 'op1-tack'], ['op1-tack', 'op1-root'], ['op1-root', 'op1-weld'], ['op1-weld', 'op1-coat'], ['op1-weld', 'released'], ['op1-coat', stripped('mudguards')->backId()],
-        ['released', 'final'], ['final', 'shaft'], ['first-1', 'part-1'], ['part-1', 'op1-tack'], ['first-2', 'part-2'], ['first-2', 'part-3'], ['change-1', 'final'], ['op1-weld', 'drill-7'], ['drill-7', 'torque-8'],
+        ['survey', stripped('fuel line')->outId()],
+        ['safe', stripped('loom')->outId()],
+        ['bench', 'posts'],
+        ['posts', 'op1-cut'],
+        ['survey', 'op1-cut'],
+        [stripped('fuel line')->outId(), 'op1-tack'],
+        [stripped('mudguards')->outId(), 'op1-tack'],
+        ['op1-edges', 'op1-spread'],
+        ['op1-spread', 'op1-tack'],
+        ['op1-coat', 'op1-close'],
+        ['op1-close', 'released'],
+        [stripped('mudguards')->backId(), stripped('loom')->backId()],
+        [stripped('loom')->backId(), stripped('fuel line')->backId()],
+        ['op1-cut', 'op1-edges'],
+        ['op1-edges', 'op1-tack'],
+        ['op1-tack', 'op1-root'],
+        ['op1-root', 'op1-weld'],
+        ['op1-weld', 'op1-coat'],
+        ['op1-weld', 'released'],
+        ['op1-coat', stripped('mudguards')->backId()],
+        ['released', 'final'],
+        ['final', 'shaft'],
+        ['first-1', 'part-1'],
+        ['part-1', 'op1-tack'],
+        ['first-2', 'part-2'],
+        ['first-2', 'part-3'],
+        ['change-1', 'final'],
+        ['op1-weld', 'drill-7'],
+        ['drill-7', 'torque-8'],
     ]);
 
     it('holds every step once, and blocks what waits, saying for what', function (): void {

@@ -124,5 +124,11 @@ describe('a splice to practise', function (): void {
 
     it('takes no action that is none', function (array $given): void {
         expect(SpliceAction::of($given))->toBeNull();
-    })->with([[[]], [['kind' => 'blow up']], [['kind' => 'move', 'amount' => 'much']], [['kind' => 'move', 'amount' => 1e9]], [['kind' => 'do', 'step' => 7]]]);
+    })->with([
+        [[]],
+        [['kind' => 'blow up']],
+        [['kind' => 'move', 'amount' => 'much']],
+        [['kind' => 'move', 'amount' => 1e9]],
+        [['kind' => 'do', 'step' => 7]],
+    ]);
 });

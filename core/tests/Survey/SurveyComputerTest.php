@@ -148,7 +148,9 @@ describe('a verdict', function () {
     it('follows the whole interval, not the number alone', function (float $deviation, float $expanded, Verdict $verdict) {
         expect(Verdict::of($deviation, $expanded, 3.0))->toBe($verdict);
     })->with([
-        'well in' => [1.0, 1.0, Verdict::In], 'just in' => [-2.0, 1.0, Verdict::In], 'in, but not surely' => [2.5, 1.0, Verdict::Unsure],
+        'well in' => [1.0, 1.0, Verdict::In],
+        'just in' => [-2.0, 1.0, Verdict::In],
+        'in, but not surely' => [2.5, 1.0, Verdict::Unsure],
         'out, but not surely' => [3.5, 1.0, Verdict::Unsure], 'out' => [-4.5, 1.0, Verdict::Out],
     ]);
 });

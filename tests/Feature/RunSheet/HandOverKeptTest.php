@@ -89,7 +89,12 @@ it('refuses what is no answer, and keeps what was there', function (array $given
     ($this->keep)(['more' => ['Tail lift tested']])->assertOk();
     ($this->keep)($given)->assertStatus(422)->assertJsonValidationErrorFor($field);
     expect($this->get("/jobs/{$this->job->id}/surveys/before/hand-over")->inertiaProps('handOver.more'))->toBe(['Tail lift tested']);
-})->with([[['answers' => ['balance' => ['answer' => 'perhaps', 'who' => 'x']]], 'answers.balance.answer'], [['checks' => [['what' => '', 'when' => 'soon']]], 'checks.0.what'], [['checks' => [['what' => 'Bolts', 'when' => '']]], 'checks.0.when'], [['marks' => 'FL'], 'marks']]);
+})->with([
+    [['answers' => ['balance' => ['answer' => 'perhaps', 'who' => 'x']]], 'answers.balance.answer'],
+    [['checks' => [['what' => '', 'when' => 'soon']]], 'checks.0.what'],
+    [['checks' => [['what' => 'Bolts', 'when' => '']]], 'checks.0.when'],
+    [['marks' => 'FL'], 'marks'],
+]);
 
 it('is answered by who works on the job, and read by an inspector', function () {
     $this->actingAs($this->person(Role::Inspector));

@@ -110,7 +110,13 @@ describe('a thermometer', function () {
     it('that reads what cannot be is refused, and says why', function (array $read) {
         ($this->write)('op1-root', 'temperature', $read)->assertStatus(422);
         expect(LogEntry::query()->count())->toBe(1);
-    })->with([[['zone' => 'left-front-web', 'temperature' => '900']], [['zone' => 'right-rear-web', 'temperature' => '60']], [['zone' => 'nowhere', 'temperature' => '60']], [['zone' => 'left-front-web']], [['zone' => 'left-front-web', 'temperature' => 'hot']]]);
+    })->with([
+        [['zone' => 'left-front-web', 'temperature' => '900']],
+        [['zone' => 'right-rear-web', 'temperature' => '60']],
+        [['zone' => 'nowhere', 'temperature' => '60']],
+        [['zone' => 'left-front-web']],
+        [['zone' => 'left-front-web', 'temperature' => 'hot']],
+    ]);
 });
 
 describe('what a step took', function () {

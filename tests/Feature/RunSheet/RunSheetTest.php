@@ -171,7 +171,13 @@ describe('a weld run', function () {
 
     it('without its length, its seconds or a process that is known is refused', function (array $run) {
         ($this->weld)($run)->assertStatus(422);
-    })->with([[['length' => '']], [['seconds' => '']], [['process' => 'hammer']], [['voltage' => '900']], [['seconds' => '-3']]]);
+    })->with([
+        [['length' => '']],
+        [['seconds' => '']],
+        [['process' => 'hammer']],
+        [['voltage' => '900']],
+        [['seconds' => '-3']],
+    ]);
 });
 
 it('stands on the paper of the job, with what is open', function () {
@@ -229,7 +235,13 @@ describe('the log', function () {
 
     it('refuses nonsense', function (array $entry, string $field) {
         $this->postJson("$this->at/log", ['clientId' => 'r0123456789abcdef', 'step' => '', 'kind' => 'note', 'text' => 'x', ...$entry])->assertStatus(422)->assertJsonValidationErrorFor($field);
-    })->with([[['clientId' => '<script>'], 'clientId'], [['kind' => 'approved'], 'kind'], [['text' => ''], 'text'], [['text' => str_repeat('x', 5000)], 'text'], [['supersedes' => 999999], 'supersedes']]);
+    })->with([
+        [['clientId' => '<script>'], 'clientId'],
+        [['kind' => 'approved'], 'kind'],
+        [['text' => ''], 'text'],
+        [['text' => str_repeat('x', 5000)], 'text'],
+        [['supersedes' => 999999], 'supersedes'],
+    ]);
 
     it('supersedes nothing of another job', function () {
         $other = $this->demoJob($this->user);

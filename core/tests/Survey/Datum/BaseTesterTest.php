@@ -44,7 +44,9 @@ it('names one bent base point, by how much and which way, and lays the frame on 
         ->and(Said::mm($result->doubtfulBase()[0]->text()))->toContain($says)->toContain('the point is bent, or its line in the chart is wrong')
         ->and($result->point('EL')->deviation->norm())->toBeLessThan(2.0);
 })->with([
-    'up' => ['BR', [0.0, 0.0, 14.0], 'up of where'], 'rearward' => ['AL', [12.0, 0.0, 0.0], 'rearward of where'], 'to the left' => ['CR', [0.0, -12.0, 0.0], 'to the left of where'],
+    'up' => ['BR', [0.0, 0.0, 14.0], 'up of where'],
+    'rearward' => ['AL', [12.0, 0.0, 0.0], 'rearward of where'],
+    'to the left' => ['CR', [0.0, -12.0, 0.0], 'to the left of where'],
 ]);
 
 it('says that four base points cannot tell which of them is off in height, and decides nothing that hangs on it', function () {

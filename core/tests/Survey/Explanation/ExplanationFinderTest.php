@@ -89,7 +89,10 @@ it('gives with a reading in the wrong unit what the job gives with it struck', f
             ->and($point->verdict)->toBe($without->points[$k]->verdict);
     }
 })->group('slow')->with([
-    'inches taken for millimetres' => ['tram BL CR', 1 / 25.4], 'centimetres for millimetres' => ['tram CL CR', 0.1], 'a height in inches, which lengths hardly check' => ['height EL', 1 / 25.4], 'millimetres for centimetres' => ['tram AL AR', 10.0],
+    'inches taken for millimetres' => ['tram BL CR', 1 / 25.4],
+    'centimetres for millimetres' => ['tram CL CR', 0.1],
+    'a height in inches, which lengths hardly check' => ['height EL', 1 / 25.4],
+    'millimetres for centimetres' => ['tram AL AR', 10.0],
 ]);
 
 it('takes two readings of one thing that agree for one observation, so that they do not outvote the rest', function () {

@@ -44,7 +44,12 @@ it('gives residuals, redundancies and the weighted sum that a new computation wi
         }
     }
     expect($left->weightedSum)->toEqualWithDelta($anew->weightedSum, 1e-8);
-})->group('slow')->with(['one' => [[4]], 'two' => [[4, 17]], 'three, two of them of one row' => [[4, 17, 18]], 'none' => [[]]]);
+})->group('slow')->with([
+    'one' => [[4]],
+    'two' => [[4, 17]],
+    'three, two of them of one row' => [[4, 17, 18]],
+    'none' => [[]],
+]);
 
 it('gives the mistake in a reading that was spoilt, standardised by what the others are unsure of', function () {
     [$rows, $misclosures, $unknowns] = linearNetwork(7);

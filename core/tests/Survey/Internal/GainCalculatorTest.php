@@ -61,7 +61,19 @@ describe('what a reading is worth', function () {
         $then = (new SurveyComputer)->compute($frame, Readings::survey([...$readings, new Reading('new', $kind, $rating->expected, $kind::usualSigma())]));
         $open = openIn($result);
         expect(1 - varianceOf($then, $open) / varianceOf($result, $open))->toEqualWithDelta($rating->gain, 1e-3);
-    })->group('slow')->with(['height EL', 'height ER', 'tram CR ER', 'tram CL DL', 'tram AL EL', 'tram BL DR', 'rise EL ER', 'rise ER EL', 'rise CL EL', 'plan CR ER', 'plan BL DR']);
+    })->group('slow')->with([
+        'height EL',
+        'height ER',
+        'tram CR ER',
+        'tram CL DL',
+        'tram AL EL',
+        'tram BL DR',
+        'rise EL ER',
+        'rise ER EL',
+        'rise CL EL',
+        'plan CR ER',
+        'plan BL DR',
+    ]);
 
     it('says how many coordinates it settles: exactly those that are settled once it is in', function (string $call) {
         [$frame, $readings, $result] = lopsided();

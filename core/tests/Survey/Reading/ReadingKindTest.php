@@ -80,8 +80,14 @@ describe('a reading', function () {
     it('cannot have a value that no frame gives', function (string $kind, float $value) {
         expect(fn () => new Reading('r1', kindOf($kind), $value, 1.0))->toThrow(ImpossibleReading::class);
     })->with([
-        'zero tram' => ['tram', 0.0], 'negative plan' => ['plan', -3.0], 'tram of a kilometre' => ['tram', 1e6], 'height of 5 m' => ['height', 5000.0],
-        'offset of 4 m' => ['offset', -4000.0], 'station of 30 m' => ['station', 30000.0], 'rise of 4 m' => ['rise', 4000.0], 'slope of 80 degrees' => ['slope', 80.0],
+        'zero tram' => ['tram', 0.0],
+        'negative plan' => ['plan', -3.0],
+        'tram of a kilometre' => ['tram', 1e6],
+        'height of 5 m' => ['height', 5000.0],
+        'offset of 4 m' => ['offset', -4000.0],
+        'station of 30 m' => ['station', 30000.0],
+        'rise of 4 m' => ['rise', 4000.0],
+        'slope of 80 degrees' => ['slope', 80.0],
         'no angle' => ['angle', 0.0], 'half a turn' => ['angle', 180.0], 'half a millimetre' => ['tram', 0.5],
     ]);
 

@@ -1,4 +1,5 @@
 import { useState, type FormEvent } from 'react';
+import { forAGlove } from '@/shared/lib/for-a-glove';
 import { Button } from '@/shared/ui/button';
 import { Field } from '@/shared/ui/field';
 import { Select } from '@/shared/ui/select';
@@ -24,13 +25,7 @@ export function OwnStep({
     return (
         <form onSubmit={add} className="grid items-end gap-3 sm:grid-cols-[2fr_1fr_2fr_auto]" noValidate aria-label="A step of one’s own">
             <Field label="Another step" value={title} maxLength={160} onChange={(event) => setTitle(event.target.value)} />
-            <Field
-                label="Minutes"
-                placeholder="30"
-                inputMode="numeric"
-                value={minutes}
-                onChange={(event) => setMinutes(event.target.value)}
-            />
+            <Field label="Minutes" placeholder="30" {...forAGlove()} value={minutes} onChange={(event) => setMinutes(event.target.value)} />
             <Select
                 label="After"
                 value={after}
