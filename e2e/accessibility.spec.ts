@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { logIn, openCopy } from './support/shop';
+import { logIn, openCopy, known } from './support/shop';
 
 /** Views that are only an address away. */
 const ADDRESSES = [
@@ -94,7 +94,7 @@ test.describe('the accessibility check, light and dark', () => {
 
     for (const address of ADDRESSES)
         test(address, async ({ page }) => {
-            await logIn(page, 'owner');
+            await known(page, 'owner');
             await page.goto(address);
             await page.waitForLoadState('networkidle');
             await check(page);
@@ -102,7 +102,7 @@ test.describe('the accessibility check, light and dark', () => {
 
     for (const [stage, open] of Object.entries(STAGES))
         test(stage, async ({ page }) => {
-            await logIn(page, 'owner');
+            await known(page, 'owner');
             await openCopy(page, `Accessible ${stage}`);
             await open(page);
             await check(page);

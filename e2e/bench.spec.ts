@@ -1,8 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
-import { logIn, openCopy } from './support/shop';
+import { logIn, openCopy, known } from './support/shop';
 
 async function openBench(page: Page, title: string): Promise<void> {
-    await logIn(page);
+    await known(page);
     await openCopy(page, title);
     await page.getByRole('link', { name: /^Bench/ }).click();
     await expect(page.getByRole('heading', { name: 'What the vehicle stands on' })).toBeVisible();
@@ -147,7 +147,7 @@ test('a quick tool: two diagonals alone tell whether a panel is square, in inche
 });
 
 test('a quick tool by keyboard: corners on supports, with fields in groups', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/tools/support-twist');
     await page.getByLabel('Front left, mm').first().focus();
     for (const height of ['512', '506', '498', '503']) {

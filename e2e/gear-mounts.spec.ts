@@ -1,8 +1,8 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { logIn, openCopy } from './support/shop';
+import { known, openCopy } from './support/shop';
 
 async function links(page: Page): Promise<Locator> {
-    await logIn(page);
+    await known(page);
     await page.goto('/jobs/2/gear/links');
     const card = page.getByRole('article', { name: 'New links for the moved axle' });
     await card.getByRole('button', { name: 'Move a mount and see' }).press('Enter');
@@ -41,7 +41,7 @@ test('mounts are moved by thumb at 390 px, both sides or one', async ({ page }) 
 });
 
 test('a dial that reads by itself fills a sheet', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     const job = (await openCopy(page, 'Dialled shaft')).replace(/\/(bench|reference|surveys).*$/, '');
     await page.goto(`${job}/gear/run-out`);
     const dial = page.getByRole('region', { name: 'Readings from a dial' });
@@ -53,7 +53,7 @@ test('a dial that reads by itself fills a sheet', async ({ page }) => {
 });
 
 test('an axle is taken from surveyed points, with how unsure they are', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     const job = (await openCopy(page, 'Surveyed axle')).replace(/\/(bench|reference|surveys).*$/, '');
     await page.goto(`${job}/gear/axles`);
     const tool = page.getByRole('region', { name: /^Axle: square/ });

@@ -1,8 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
-import { logIn, openCopy } from './support/shop';
+import { logIn, openCopy, known } from './support/shop';
 
 async function gearOf(page: Page, title: string): Promise<string> {
-    await logIn(page);
+    await known(page);
     const job = (await openCopy(page, title)).replace(/\/(bench|reference|surveys).*$/, '');
     await page.goto(`${job}/plan`);
     await page.getByRole('button', { name: 'Add a stretch' }).click();
@@ -47,7 +47,7 @@ test('a sheet starts with what the plan says, is kept, and goes stale when the p
 });
 
 test('old stands against new on one page', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/jobs/1/gear/old-new');
     await expect(page.getByRole('row', { name: /^Wheelbase 3300\.0 mm 3940\.0 mm/ })).toBeVisible();
     await expect(page.getByText('Kerb to kerb')).toBeVisible();
@@ -55,14 +55,14 @@ test('old stands against new on one page', async ({ page }) => {
 });
 
 test('the dial of a shaft is a picture, station by station', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/jobs/1/gear/run-out');
     const picture = page.getByRole('img', { name: /^Shape of the shaft at 3 stations/ });
     await expect(picture.getByText('900.0 mm, tack here')).toBeVisible();
 });
 
 test('the running gear goes on paper with its sheets', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/jobs/1/gear/old-new');
     await page.getByRole('link', { name: 'On paper' }).click();
     const paper = page.frameLocator('iframe');

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { logIn, openCopy } from './support/shop';
+import { logIn, openCopy, known } from './support/shop';
 
 async function openTender(page: Page, view: string): Promise<void> {
     await logIn(page);
@@ -23,7 +23,7 @@ test('a sentence and the table beside it say the same thousandths', async ({ pag
 });
 
 test('a chart is shown in either unit, and what nobody touched goes back as it was', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Chart in inches');
     await page.getByRole('link', { name: /^Reference/ }).click();
     const station = page.getByLabel('AL station');
@@ -43,7 +43,7 @@ test('a chart is shown in either unit, and what nobody touched goes back as it w
 });
 
 test('what is typed stays when the unit of the screen is changed', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Half typed');
     await page.getByRole('link', { name: /^Reference/ }).click();
     await page.getByLabel('AL station').fill('12 3/4 in');
@@ -61,7 +61,7 @@ test('the report of an inch job has no millimetres in its findings', async ({ pa
 });
 
 test('tools say what they are good for in either unit', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/instruments');
     const bar = page.getByRole('listitem').filter({ hasText: 'Long tram bar' });
     await expect(bar.getByText(/reaches 2500 mm/)).toBeVisible();

@@ -1,8 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { logIn, openCopy } from './support/shop';
+import { logIn, openCopy, known } from './support/shop';
 
 test('a job is found among the others by its plate, and by what it needs next', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Needle in the list');
     await page.getByRole('link', { name: 'Needle in the list' }).click();
     const plate = `Q${Date.now()}`;

@@ -1,15 +1,15 @@
 import { expect, test } from '@playwright/test';
-import { call, line, logIn, openCopy } from './support/shop';
+import { call, line, logIn, openCopy, known } from './support/shop';
 
 test('a doubtful reading says what probably went wrong with it', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Why it lies');
     await page.getByRole('button', { name: /Reading 37 does not fit/ }).click();
     await expect(page.getByText(/One inch too long: the tape was held at the one-inch mark/)).toBeVisible();
 });
 
 test('what cannot be reached is not suggested again, and the tour says where to walk', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Blocked');
     await expect(page.getByText(/\d+ readings to go/)).toBeVisible();
     await page.getByRole('button', { name: 'Tram, JL to JR cannot be taken' }).click();
@@ -23,7 +23,7 @@ test('what cannot be reached is not suggested again, and the tour says where to 
 });
 
 test('repeats are pooled, and said to differ when they do', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Repeats');
     await call(page, 'JL JR 829.5');
     await call(page, 'JR JL 834');
@@ -31,7 +31,7 @@ test('repeats are pooled, and said to differ when they do', async ({ page }) => 
 });
 
 test('a length between edges is called as such', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Edges');
     expect(await call(page, 'JL JR 816 near')).toContain('Stored 63');
     await expect(page.getByText(/near edges/)).toBeVisible();
@@ -62,7 +62,7 @@ test.describe('at 390 px', () => {
     test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
     test('no new view runs off the side', async ({ page }) => {
-        await logIn(page);
+        await known(page);
         const url = await openCopy(page, 'Narrow');
         const job = url.replace(/\/surveys.*/, '');
         for (const path of [

@@ -1,8 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { line, logIn, openCopy } from './support/shop';
+import { line, logIn, openCopy, known } from './support/shop';
 
 test('a reading that the server cannot take stands aside, and the others go on', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Stands aside');
     await page.route('**/readings', async (route) => {
         if (!(route.request().postData() ?? '').includes('829')) return route.continue();
@@ -29,7 +29,7 @@ test('a reading that the server cannot take stands aside, and the others go on',
 });
 
 test('what was refused is dropped by whoever typed it', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Dropped');
     await page.route('**/readings', (route) =>
         route.fulfill({ status: 413, contentType: 'text/plain', body: 'too large' }),
@@ -72,7 +72,7 @@ test('two people save the settings: the second sees both versions and decides', 
 });
 
 test('a job is laid aside and brought back', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Laid aside');
     await page.goto('/jobs');
     await page.getByRole('button', { name: 'Lay aside Laid aside' }).click();

@@ -1,6 +1,6 @@
 import { expect, test, type BrowserContext, type Page } from '@playwright/test';
 import { OwnServer } from './support/own-server';
-import { enter, line, logIn, openCopy, openStretched } from './support/shop';
+import { enter, line, known, openCopy, openStretched } from './support/shop';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -77,7 +77,7 @@ test('readings are entered without a network, and the survey opens without one',
     page,
     context,
 }) => {
-    await logIn(page);
+    await known(page);
     const url = await openCopy(page, 'Read without network');
     await page.goto(url.replace(/\/(bench|reference|surveys).*$/, '/run'));
     await isKept(page);
@@ -129,7 +129,7 @@ test('who comes later is told what another wrote meanwhile, and decides', async 
         await survey.getByRole('button', { name: 'Done' }).click();
         await expect(page.getByText('One entry waits to be sent')).toBeVisible();
         const other = await browser.newPage({ serviceWorkers: 'block' });
-        await logIn(other, 'second');
+        await known(other, 'second');
         await other.goto(`${job}/run`);
         const theirs = other.getByRole('article', { name: 'Survey the frame as it came' });
         await theirs.getByRole('button', { name: 'Not as planned' }).click();

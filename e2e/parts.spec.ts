@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { logIn, openCopy, openStretched } from './support/shop';
+import { known, openCopy, openStretched } from './support/shop';
 
 async function partsOf(page: Page, title: string): Promise<string> {
     const job = await openStretched(page, title);
@@ -55,7 +55,7 @@ for (const [width, height] of [
     });
 
 test('numbers of a plate are changed one by one, and the drawing follows what is typed', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     const job = (await openCopy(page, 'Changed plate')).replace(/\/(bench|reference|surveys).*$/, '');
     await page.goto(`${job}/parts`);
     await page
@@ -118,7 +118,7 @@ test('what is sawn is laid over the rack, and off-cuts go back', async ({ page }
 });
 
 test('a plate on a sheet is moved by keys, and says what it runs into', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     const job = (await openCopy(page, 'Nested plates')).replace(/\/(bench|reference|surveys).*$/, '');
     await page.goto(`${job}/parts`);
     for (const name of ['First plate', 'Second plate']) {
@@ -151,7 +151,7 @@ for (const [width, height] of [
 ] as const)
     test(`a plate out of a photograph, ${width} px wide`, async ({ page }) => {
         await page.setViewportSize({ width, height });
-        await logIn(page);
+        await known(page);
         const job = (await openCopy(page, `Photographed plate ${width}`)).replace(
             /\/(bench|reference|surveys).*$/,
             '',
@@ -199,7 +199,7 @@ for (const [width, height] of [
 
 test('at 390 px the rail shows a stage with its neighbours, and a list of all', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
-    await logIn(page);
+    await known(page);
     await page.goto('/jobs/1/parts');
     const rail = page.getByRole('navigation', { name: 'Stages of the job' });
     await expect(rail.getByRole('link', { name: 'Parts' })).toBeVisible();
@@ -216,7 +216,7 @@ test('at 390 px the rail shows a stage with its neighbours, and a list of all', 
 });
 
 test('a quick tool draws its template without a job', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/tools/mitre');
     await page.getByLabel(/^The line of the tube turns by/).fill('50');
     await page

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { logIn } from './support/shop';
+import { logIn, known } from './support/shop';
 
 test('a trainee surveys a made-up frame, says what is bent, and is shown the truth', async ({ page }) => {
     await logIn(page);
@@ -72,7 +72,7 @@ test.describe('at 390 px', () => {
 });
 
 test('a splice is made by its run sheet, and told how it went', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/practice');
     await page.getByRole('button', { name: 'Start a splice' }).click();
     await expect(page.getByRole('heading', { name: /^Steps, 0 of/ })).toBeVisible();

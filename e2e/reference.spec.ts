@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { call, line, logIn, openCopy } from './support/shop';
+import { call, line, known, openCopy } from './support/shop';
 
 async function toReference(page: Page): Promise<void> {
     await page.getByRole('link', { name: /^Reference/ }).click();
@@ -9,7 +9,7 @@ async function toReference(page: Page): Promise<void> {
 test('a chart is typed in, the drawing grows with it, slips are named, and the first reading stands ready', async ({
     page,
 }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/jobs/new');
     const form = page.getByRole('form', { name: 'New job without a file' });
     await form.getByLabel('Title').fill('Typed in');
@@ -43,7 +43,7 @@ test('a chart is typed in, the drawing grows with it, slips are named, and the f
 test('a chart of another year is compared, and the program says where they differ and whom the readings side with', async ({
     page,
 }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Two charts');
     await toReference(page);
     const rows = ['id,side,mate,x,y,z'];
@@ -80,7 +80,7 @@ test('a chart of another year is compared, and the program says where they diffe
 test('a frame without a chart is held against its mirror image, then against its sister', async ({
     page,
 }) => {
-    await logIn(page);
+    await known(page);
     const url = await openCopy(page, 'A tug and her sister', 'trailer-tug');
     await page.goto(url.replace(/\/surveys.*/, '/surveys/before'));
     await expect(page.getByText('held against its own mirror image')).toBeVisible();
@@ -106,7 +106,7 @@ test('a frame without a chart is held against its mirror image, then against its
 });
 
 test('a survey at tack is held against the one before, point by point', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Since before');
     await page.getByRole('button', { name: /Survey “before”/ }).click();
     const download = page.waitForEvent('download');
@@ -163,7 +163,7 @@ function lengthsOf(places: Places): [string, string, string][] {
 }
 
 test('a list of lengths becomes places, and says what it leaves free', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Lengths alone');
     await toReference(page);
     await page.getByText('Add another reference').click();
@@ -192,7 +192,7 @@ test('a list of lengths becomes places, and says what it leaves free', async ({ 
 });
 
 test('what nobody may change is shown to an inspector, without a way to change it', async ({ page }) => {
-    await logIn(page, 'inspector');
+    await known(page, 'inspector');
     await page.goto('/jobs/1');
     await toReference(page);
     await expect(page.getByLabel('AL station')).toBeDisabled();

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { call, line, logIn, openCopy } from './support/shop';
+import { call, line, logIn, openCopy, known } from './support/shop';
 
 test('a wrong password says so and keeps the address', async ({ page }) => {
     await page.goto('/login');
@@ -30,7 +30,7 @@ test('the owner sets the fraction of an inch and a guideline for the whole shop'
 });
 
 test('a job goes out as a file and comes in again with its whole log', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'There and back');
     expect(await call(page, 'JL JR 32 21/32 in')).toContain('Stored 63');
     const download = page.waitForEvent('download');
@@ -50,7 +50,7 @@ test('a job goes out as a file and comes in again with its whole log', async ({ 
 });
 
 test('a job file with typing mistakes is refused with their paths', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/jobs/new');
     const file = (json: string) => ({
         name: 'x.job.json',
@@ -72,7 +72,7 @@ test('a job file with typing mistakes is refused with their paths', async ({ pag
 });
 
 test('another survey of the job starts from an empty log', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Two surveys');
     await page.getByRole('button', { name: 'Survey “before”' }).click();
     await page.getByRole('menuitem', { name: 'Start another survey…' }).click();
@@ -93,7 +93,7 @@ test('another survey of the job starts from an empty log', async ({ page }) => {
 });
 
 test('the shaft says which field is wrong and keeps the rest', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Shaft');
     await page.getByRole('link', { name: /^Running gear/ }).click();
     await expect(page.getByText('Tube to cut')).toBeVisible();
@@ -112,7 +112,7 @@ test('the shaft says which field is wrong and keeps the rest', async ({ page }) 
 });
 
 test('a plan that cannot be carried out says why and keeps what was typed', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Bad plan');
     await page.getByRole('link', { name: /^Plan/ }).click();
     await page.getByRole('button', { name: 'Add a shorten' }).click();
@@ -140,7 +140,7 @@ test('a plan that cannot be carried out says why and keeps what was typed', asyn
 test('when the server is gone, going to another stage says so and what is on the screen stays', async ({
     page,
 }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Gone');
     await page.route('**/findings', (route) => route.abort());
     await page.getByRole('link', { name: /^Findings/ }).click();
@@ -153,7 +153,7 @@ test('when the server is gone, going to another stage says so and what is on the
 });
 
 test('deviations are enlarged more and less, by button and by key', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Enlarged');
     await expect(page.getByText('× 20')).toBeVisible();
     await page.getByRole('button', { name: 'Enlarge more' }).click();
@@ -165,7 +165,7 @@ test('deviations are enlarged more and less, by button and by key', async ({ pag
 });
 
 test('everything on the survey is reached by keyboard alone', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'By keyboard');
     await page.getByRole('button', { name: /Reading 37 does not fit/ }).focus();
     await page.keyboard.press('Enter');

@@ -1,8 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { call, line, logIn, openCopy } from './support/shop';
+import { call, line, logIn, openCopy, known } from './support/shop';
 
 test('what is not understood says why and stays in the line', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Not understood');
     for (const [text, says] of [
         ['JL JR twelve', 'not a length'],
@@ -22,7 +22,7 @@ test('what is not understood says why and stays in the line', async ({ page }) =
 });
 
 test('keys: other unit, other suggestion, undo, help', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Keys');
     await expect(line(page)).toHaveAttribute('placeholder', 'JL JR 830.0');
     await page.keyboard.press('u');
@@ -41,7 +41,7 @@ test('keys: other unit, other suggestion, undo, help', async ({ page }) => {
 });
 
 test('a reading taken again replaces the doubtful one', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Taken again');
     await page.getByRole('button', { name: 'Take reading 58 again' }).click();
     await expect(page.getByText('Taken again, replaces the old one')).toBeVisible();
@@ -52,7 +52,7 @@ test('a reading taken again replaces the doubtful one', async ({ page }) => {
 });
 
 test('choosing a reading lays the bar, choosing a point shows its numbers', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Choosing');
     const drawing = page.getByRole('img', { name: /The frame from above/ });
     await page.getByRole('button', { name: 'tram FR HL ■ does not fit' }).click();
@@ -69,9 +69,9 @@ test('two people see each other’s readings without asking, and lose nothing', 
         await (await browser.newContext()).newPage(),
         await (await browser.newContext()).newPage(),
     ];
-    await logIn(first);
+    await known(first);
     const url = await openCopy(first, 'Two people');
-    await logIn(second, 'second');
+    await known(second, 'second');
     await second.goto(url);
     await Promise.all([call(first, 'JL JR 829.5'), call(second, 'KL KR 830')]);
     await Promise.all([call(first, 'h JL 502'), call(second, 'h KL 510')]);
@@ -85,7 +85,7 @@ test('two people see each other’s readings without asking, and lose nothing', 
 });
 
 test('a lost server keeps what was typed and stores it once when it is back', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Lost server');
     await page.route('**/readings', (route) => route.abort());
     await line(page).fill('JL JR 829.5');
@@ -101,7 +101,7 @@ test('a lost server keeps what was typed and stores it once when it is back', as
 test('undo takes nothing back in place of a reading that is on its way, nor through an open sheet', async ({
     page,
 }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Undo too soon');
     await call(page, 'JL JR 829.5');
     await page.getByRole('button', { name: /Reading 37 does not fit/ }).click();
@@ -126,7 +126,7 @@ test('readings that wait in two windows do not overwrite each other, and nobody 
     page,
     context,
 }) => {
-    await logIn(page);
+    await known(page);
     const url = await openCopy(page, 'Two windows');
     const other = await context.newPage();
     await other.goto(url);
@@ -154,13 +154,13 @@ test('readings that wait in two windows do not overwrite each other, and nobody 
     await page.clock.fastForward(9000);
     await expect(page.getByText('62 readings')).toBeVisible();
     await context.clearCookies();
-    await logIn(page);
+    await known(page);
     await page.goto(url);
     await expect(page.getByText('64 readings')).toBeVisible({ timeout: 15_000 });
 });
 
 test('an ended session in mid-entry says what to do and loses nothing', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     const url = await openCopy(page, 'Ended session');
     await page.context().clearCookies();
     await line(page).fill('JL JR 829.5');
@@ -173,10 +173,10 @@ test('an ended session in mid-entry says what to do and loses nothing', async ({
 });
 
 test('an inspector may look and doubt, not measure', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     const url = await openCopy(page, 'Inspected');
     await page.context().clearCookies();
-    await logIn(page, 'inspector');
+    await known(page, 'inspector');
     await page.goto(url);
     await expect(line(page)).toBeDisabled();
     await page.getByRole('button', { name: 'Strike reading 58' }).click();
@@ -190,7 +190,7 @@ test.describe('at 390 px', () => {
     test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
     test('readings are entered with the keypad, nothing runs off the side', async ({ page }) => {
-        await logIn(page);
+        await known(page);
         await openCopy(page, 'By thumb');
         const pad = page.getByRole('group', { name: 'Keypad' });
         for (const key of ['8', '2', '9', 'point', '5'])

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { logIn } from './support/shop';
+import { logIn, known } from './support/shop';
 
 const PLAN = [
     'insert',
@@ -61,7 +61,7 @@ test('every quick tool of plan and bending has its picture, and says what is mis
 });
 
 test('what is usual is shown as chosen, and can be declined', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/tools/weld-sequence');
     const backStep = page.getByRole('radiogroup', { name: 'Back-step' });
     await expect(backStep.getByRole('radio', { name: 'yes' })).toBeChecked();
@@ -70,7 +70,7 @@ test('what is usual is shown as chosen, and can be declined', async ({ page }) =
 });
 
 test('an insert by keyboard: the sum can be followed, in inches too', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await page.goto('/tools/insert');
     await page.getByLabel('What is done').selectOption('stretch');
     for (const [label, value] of [
@@ -91,7 +91,7 @@ test.describe('at 390 px', () => {
     test.use({ viewport: { width: 390, height: 844 } });
 
     test('a splice is asked for and answered without anything running off the side', async ({ page }) => {
-        await logIn(page);
+        await known(page);
         await page.goto('/tools/splice');
         const rail = page.getByRole('group', { name: 'Rail', exact: true });
         await rail.getByLabel('Shape').selectOption('channel');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { call, line, logIn, openCopy } from './support/shop';
+import { call, line, logIn, openCopy, known } from './support/shop';
 
 test('the theme is chosen from the menu and stays', async ({ page }) => {
     await logIn(page);
@@ -13,7 +13,7 @@ test('the theme is chosen from the menu and stays', async ({ page }) => {
 });
 
 test('the unit shown is kept from stage to stage', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Unit kept');
     await page.getByRole('radio', { name: 'inch', exact: true }).click();
     await expect(line(page)).toHaveAttribute('placeholder', 'JL JR 32 11/16');
@@ -31,7 +31,7 @@ test('the unit shown is kept from stage to stage', async ({ page }) => {
 });
 
 test('findings show the same choice in the table and on the drawing', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Same choice');
     await page.getByRole('link', { name: /^Findings/ }).click();
     const drawing = page.getByRole('img', { name: /The measured frame over its chart/ });
@@ -44,7 +44,7 @@ test('findings show the same choice in the table and on the drawing', async ({ p
 });
 
 test('a frame that is out says so by shape, word and number', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'Out');
     for (const text of [
         'o HL -403.5',
@@ -64,7 +64,7 @@ test('a frame that is out says so by shape, word and number', async ({ page }) =
 });
 
 test('the report is on paper what it is on screen', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'On paper');
     await page.getByRole('link', { name: /^Hand-over/ }).click();
     const paper = page.frameLocator('iframe[title="Folder of the hand-over"]');
@@ -125,7 +125,7 @@ test.describe('at 390 px', () => {
     test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
     test('no stage runs off the side', async ({ page }) => {
-        await logIn(page);
+        await known(page);
         const survey = await openCopy(page, 'Narrow');
         const base = survey.replace(/\/surveys.*/, '');
         for (const stage of [

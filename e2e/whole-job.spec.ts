@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { call, logIn, openCopy } from './support/shop';
+import { call, known, openCopy } from './support/shop';
 
 /** Where a screen is narrow the stages stand in a menu of their own. */
 async function stage(page: Page, job: string, path: string): Promise<void> {
@@ -37,7 +37,7 @@ for (const [width, height] of [
     test(`a whole job from a reading to the hand-over, ${width} px wide`, async ({ page }) => {
         test.setTimeout(240_000);
         await page.setViewportSize({ width, height });
-        await logIn(page);
+        await known(page);
         const survey = await openCopy(page, `Whole job ${width}`);
         const job = survey.replace(/\/(bench|reference|surveys).*$/, '');
 

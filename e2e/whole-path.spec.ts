@@ -1,8 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { call, line, logIn, openCopy } from './support/shop';
+import { call, line, known, openCopy } from './support/shop';
 
 test('from a called-out reading to a planned frame', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     const survey = await openCopy(page, 'Whole path');
 
     // Ten readings in both units, by keyboard alone.
@@ -77,7 +77,7 @@ test('from a called-out reading to a planned frame', async ({ page }) => {
 });
 
 test('the cut is placed by mouse too', async ({ page }) => {
-    await logIn(page);
+    await known(page);
     await openCopy(page, 'By mouse');
     await page.getByRole('link', { name: /^Plan/ }).click();
     await page.getByRole('button', { name: 'Add a stretch' }).click();

@@ -20,6 +20,13 @@ export async function logIn(page: Page, who: Who = 'technician', anew = false): 
     sessions[who] = await page.context().cookies();
 }
 
+/** The same for a test that opens a page of its own next: where this worker has a session already, no page is opened for it. */
+export async function known(page: Page, who: Who = 'technician'): Promise<void> {
+    const session = sessions[who];
+    if (session) await page.context().addCookies(session);
+    else await logIn(page, who);
+}
+
 /** Logs in by the door, in a session that no other test goes on with: it may be ended. */
 export async function enter(page: Page, who: Who = 'technician'): Promise<void> {
     await page.goto('/login');
@@ -61,7 +68,7 @@ export async function call(page: Page, text: string): Promise<string> {
 
 /** A copy of the demo job, stretched by 640; the address of the job. */
 export async function openStretched(page: Page, title: string): Promise<string> {
-    await logIn(page);
+    await known(page);
     const job = (await openCopy(page, title)).replace(/\/(bench|reference|surveys).*$/, '');
     await page.goto(`${job}/plan`);
     await page.getByRole('button', { name: 'Add a stretch' }).click();
