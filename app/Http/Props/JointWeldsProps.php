@@ -16,7 +16,7 @@ final readonly class JointWeldsProps
      * @param  list<WeldPieceProps>  $sequence
      * @param  list<SequenceScoreProps>  $scores  the steadiest first
      * @param  list<SeamTacksProps>  $tacks
-     * @param  list<Sentence>  $distortion
+     * @param  list<Sentence>  $distortion  and whether torch and hand reach it
      * @param  float  $heat  of all runs, kJ
      */
     public function __construct(public string $operation, public string $title, public string $school, public bool $isHeld, public bool $isTurned, public array $sequence, public array $scores, public array $tacks, public array $distortion, public float $heat) {}
@@ -25,7 +25,7 @@ final readonly class JointWeldsProps
     {
         return new self(
             $operation, $title, $plan->school->value, $isHeld, $isTurned, WeldPieceProps::all($plan), array_map(fn (SequenceScore $one): SequenceScoreProps => new SequenceScoreProps($one->school->value, $one->school->label(), $one->sideways, $one->upright, $one->along), $plan->scores),
-            array_map(fn (SeamTacks $one): SeamTacksProps => new SeamTacksProps($one->seam, $one->length, $one->tackLength, $one->centres), $plan->tacks), $plan->distortion?->said() ?? [], $plan->heat,
+            array_map(fn (SeamTacks $one): SeamTacksProps => new SeamTacksProps($one->seam, $one->length, $one->tackLength, $one->centres), $plan->tacks), [...$plan->distortion?->said() ?? [], ...($plan->access === null ? [] : [$plan->access])], $plan->heat,
         );
     }
 }

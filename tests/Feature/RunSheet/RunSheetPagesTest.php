@@ -66,7 +66,9 @@ describe('the page of welds', function () {
         $plain = count($this->get("$this->at/welds")->inertiaProps('welds.joints.0.sequence'));
         $asked = collect($this->get("/jobs/{$this->job->id}/parts")->inertiaProps('parts.asked'))->first(fn (array $one): bool => str_contains($one['key'], 'sleeve-welded') || str_contains($one['key'], 'plate-welded'));
         $this->postJson("/jobs/{$this->job->id}/parts/take", ['key' => $asked['key']])->assertOk();
-        expect(count($this->get("$this->at/welds")->inertiaProps('welds.joints.0.sequence')))->toBeGreaterThan($plain);
+        $joint = $this->get("$this->at/welds")->inertiaProps('welds.joints.0');
+        expect(count($joint['sequence']))->toBeGreaterThan($plain)
+            ->and(array_intersect(array_column($joint['distortion'], 'code'), ['splice.outside', 'splice.room', 'splice.narrow', 'splice.closed']))->toHaveCount(1);
     });
 
     it('is welded by another school, held or free, and keeps it', function () {

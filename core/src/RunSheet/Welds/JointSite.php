@@ -6,6 +6,7 @@ namespace Geodex\Core\RunSheet\Welds;
 
 use Geodex\Core\Calculators\Splice\SpliceOption;
 use Geodex\Core\Chassis\RailSection;
+use Geodex\Core\Words\Sentence;
 
 /** A joint of both rails as it is welded: section, groove, and the parts of the way of joining; mm. x along the rail from the (front) joint, y to the right, z up from the middle of the section. */
 final readonly class JointSite
@@ -20,10 +21,11 @@ final readonly class JointSite
      * @param  int  $buttPasses  by the shop's table
      * @param  list<array{part: string, leg: float, from: array{float, float}, to: array{float, float}}>  $fillets  behind the joint; they stand before it alike
      * @param  float  $heatInput  of a run, kJ/mm
+     * @param  ?Sentence  $access  whether torch and hand reach it; null where all of it is outside
      */
     public function __construct(
         public float $depth, public float $width, public float $thickness, public float $apart, public float $inertia, public float $gap, public float $insert,
-        public bool $isClosed, public bool $butt, public int $buttPasses, public int $filletPasses, public array $fillets, public float $heatInput,
+        public bool $isClosed, public bool $butt, public int $buttPasses, public int $filletPasses, public array $fillets, public float $heatInput, public ?Sentence $access = null,
     ) {}
 
     /** @param  ?SpliceOption  $option  null: the rail is welded through and nothing put over it */
@@ -41,7 +43,7 @@ final readonly class JointSite
 
         return new self(
             $section->depth, $section->width, $section->rail->thickness(), $apart, $section->properties->inertiaY, $gap, $insert, $section->rail->kind() !== 'channel',
-            $option === null || $option->work->buttPasses > 0, max(1, $option->work->buttPasses ?? 1), max(1, $option->work->filletPasses ?? 1), $fillets, $heatInput,
+            $option === null || $option->work->buttPasses > 0, max(1, $option->work->buttPasses ?? 1), max(1, $option->work->filletPasses ?? 1), $fillets, $heatInput, $option?->work->access,
         );
     }
 }

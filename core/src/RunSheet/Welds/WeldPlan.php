@@ -7,6 +7,7 @@ namespace Geodex\Core\RunSheet\Welds;
 use Geodex\Core\Calculators\Calculators;
 use Geodex\Core\Calculators\RunSheet\WeldPiece;
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Words\Sentence;
 
 /** How a joint is tacked and welded, in which order, and what that does to the frame. An estimate, which the shop's book of cases replaces. */
 final readonly class WeldPlan
@@ -25,7 +26,7 @@ final readonly class WeldPlan
      * @param  list<SequenceScore>  $scores  of every school, the steadiest first
      * @param  list<SeamTacks>  $tacks
      */
-    private function __construct(public array $edges, public array $sequence, public SequenceSchool $school, public array $scores, public array $tacks, public ?Distortion $distortion, public float $heat) {}
+    private function __construct(public array $edges, public array $sequence, public SequenceSchool $school, public array $scores, public array $tacks, public ?Distortion $distortion, public float $heat, public ?Sentence $access) {}
 
     /** @param  bool  $isTurned  whether the frame is turned for what would be overhead, or it is welded in its place among the others */
     public static function of(JointSite $site, SequenceSchool $school, bool $isHeld, bool $isTurned): self
@@ -38,7 +39,7 @@ final readonly class WeldPlan
 
         return new self(
             $edges, $school->order($pieces, $centre), $school, $scores, self::tacks($edges), Distortion::of($site, $edges, $isHeld ? self::HELD : 1.0),
-            array_sum(array_map(fn (WeldPiece $one): float => $one->heat, $pieces)),
+            array_sum(array_map(fn (WeldPiece $one): float => $one->heat, $pieces)), $site->access,
         );
     }
 
