@@ -80,6 +80,8 @@ async function openRun() {
 }
 
 let open = await openBrowser();
+// Whatever ends this ends the browser too.
+process.on('exit', () => killGroup(open.child.pid));
 await openRun();
 await open.page.waitForFunction(() => navigator.serviceWorker.controller !== null);
 await sleep(2000);
