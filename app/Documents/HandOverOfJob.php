@@ -40,7 +40,7 @@ final readonly class HandOverOfJob
     /** @return array<string, Vector3> places by point */
     private static function found(Job $job): array
     {
-        $last = $job->loadMissing('surveys')->surveys->last();
+        $last = $job->ownSurveys()->last();
         $found = [];
         foreach ($last === null ? [] : app(MeasuredFrame::class)->places($last) as $place) {
             $found[$place->id] = $place->at;

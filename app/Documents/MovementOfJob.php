@@ -23,8 +23,7 @@ final readonly class MovementOfJob
     public static function of(Job $job, AssessSurvey $assess): self
     {
         $found = [];
-        foreach ($job->loadMissing(['surveys', 'workshop', 'points'])->surveys as $survey) {
-            $survey->setRelation('job', $job);
+        foreach ($job->ownSurveys() as $survey) {
             try {
                 $points = $assess->handle($survey)->assessment->survey->points ?? [];
             } catch (UnreadableJob) {

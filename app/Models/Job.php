@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Geodex\Core\Parts\PartState;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -98,6 +99,16 @@ final class Job extends Model
     public function surveys(): HasMany
     {
         return $this->hasMany(Survey::class)->orderBy('id');
+    }
+
+    /**
+     * Those of this vehicle, in order: what was read of a sister is no stage of its work.
+     *
+     * @return Collection<int, Survey>
+     */
+    public function ownSurveys(): Collection
+    {
+        return $this->loadMissing(['surveys', 'workshop', 'points'])->surveys->where('stage', '<>', 'sister')->values()->each(fn (Survey $one) => $one->setRelation('job', $this));
     }
 
     /** @return HasMany<ReferenceSource, $this> */

@@ -103,7 +103,7 @@ final readonly class HandOverFolder
      */
     private function beforeAndAfter(Job $job, User $user): array
     {
-        $all = $job->loadMissing(['surveys', 'workshop', 'points'])->surveys->each(fn (Survey $one) => $one->setRelation('job', $job));
+        $all = $job->ownSurveys();
         $both = $all->count() < 2 ? [] : [$all->first(), $all->last()];
 
         return array_map(fn (?Survey $one): array => $one === null ? ['name' => '', 'toTarget' => false, 'points' => []] : ['name' => $one->called(), 'toTarget' => $one->to_target, 'points' => array_column($this->surveys->of($one, $user)->points, null, 'id')], $both);

@@ -10,6 +10,7 @@ use App\Documents\Parts\Revision;
 use App\Documents\RunOfJob;
 use App\Documents\WrittenEntry;
 use App\Models\Job;
+use App\Models\LogEntry;
 use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\RunSheet\Cautions;
 use Geodex\Core\RunSheet\Holds\HoldVerdict;
@@ -74,8 +75,12 @@ final readonly class JudgeHold
     private function again(Job $job, Step $step): array
     {
         $read = [];
+        $superseded = LogEntry::superseded($job->logEntries()->where('step', $step->id)->get());
         foreach ($job->logEntries()->where('step', $step->id)->whereIn('kind', ['reading', 'done', 'reopened', 'otherwise'])->reorder('id', 'desc')->limit(HoldVerdict::MOST_READINGS)->get() as $entry) {
             $one = $entry->data['read'] ?? null;
+            if (isset($superseded[$entry->id])) {
+                continue;
+            }
             if ($entry->kind !== 'reading' || ($entry->data['action'] ?? null) !== 'measure-again' || ! is_numeric($one)) {
                 break;
             }

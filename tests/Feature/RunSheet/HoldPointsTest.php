@@ -32,6 +32,12 @@ describe('witness marks that are too close to call', function () {
             ->and($third['log'][0]['reading'])->toEqualWithDelta($this->hold['target'] + 1.55, 0.01);
     });
 
+    it('do not count once they were put right', function () {
+        $id = ($this->read)(1.7)['log'][0]['id'];
+        ($this->write)('op1-weld', 'note', ['text' => 'Read at the wrong mark', 'supersedes' => (string) $id])->assertOk();
+        expect(($this->read)(0.1)['log'][0]['reading'])->toEqualWithDelta($this->hold['target'] + 0.1, 0.01);
+    });
+
     it('count anew once it was moved', function () {
         ($this->read)(3.5);
         expect(($this->read)(0.1)['log'][0]['reading'])->toEqualWithDelta($this->hold['target'] + 0.1, 0.01);

@@ -145,6 +145,13 @@ describe('what the work taught', function () {
             ->and($case['planned'])->toEqualWithDelta($target, 1e-6);
     });
 
+    it('takes no sister for a stage of the work', function () {
+        $this->postJson("/jobs/{$this->job->id}/surveys", ['name' => 'Sister vehicle', 'stage' => 'sister'])->assertRedirect();
+        $this->postJson("/jobs/{$this->job->id}/surveys", ['name' => 'Cold', 'stage' => 'after'])->assertRedirect();
+        expect($this->job->refresh()->ownSurveys()->map(fn (App\Models\Survey $one): string => $one->stage)->all())->toBe(['before', 'after'])
+            ->and($this->get("$this->at/book")->assertOk()->inertiaProps('book.movement.surveys'))->not->toContain('Sister vehicle');
+    });
+
     it('splits what moved by survey', function () {
         $movement = $this->get("$this->at/book")->inertiaProps('book.movement');
         expect($movement['surveys'])->toHaveCount(count($movement['surveys']))
