@@ -171,7 +171,7 @@ final class DemoSeeder extends Seeder
         $run = RunOfJob::of($job->refresh());
         foreach (RunSheet::of($run->steps, [])->steps as $i => $one) {
             $step = $one->step;
-            if (in_array($step->kind, ['survey', 'make-safe', 'bench', 'support', 'strip', 'first-article', 'make', 'cut', 'prepare', 'tack'], true)) {
+            if (in_array($step->kind, ['survey', 'make-safe', 'bench', 'support', 'strip', 'fuel', 'first-article', 'make', 'cut', 'prepare', 'tack'], true)) {
                 $between = $step->hold?->goesOnBetween(HoldVerdict::SIGMA);
                 $this->log->handle($job, $by, new WrittenEntry("demo-$step->id", $step->id, 'done', reading: $between === null ? null : round(($between[0] + $between[1]) / 2, 1), heights: isset($heights[$step->id]) ? ['heights' => $heights[$step->id], ...$corners] : null, isSeenTo: true, waited: 90_000.0 - 1_500.0 * $i));
             }

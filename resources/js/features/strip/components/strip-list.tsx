@@ -33,7 +33,7 @@ export function StripList({ items, canWork, onAdd, onRemove }: Props) {
                 {items.map((item) => (
                     <li key={item.what} className="flex flex-wrap items-center gap-x-4 border-t border-line py-2">
                         <span className="border-2 border-ink px-3 py-1 font-head text-xl font-semibold tabular-nums">Bag {item.bag}</span>
-                        <span className="min-w-0 flex-1">{item.what}</span>
+                        <span className="min-w-48 flex-1">{item.what}</span>
                         <span className="text-soft">{item.isBack ? '■ back' : item.isOut ? '◧ out' : '□ on the vehicle'}</span>
                         {item.isOwn && canWork && (
                             <Button look="quiet" onClick={() => onRemove(item.what)} aria-label={`Take ${item.what} off the list`}>
