@@ -102,7 +102,7 @@ final readonly class ChartSlipFinder
         $own = $chart[$id];
         foreach ([Vector3::of(-$own->x, $own->y, $own->z), Vector3::of($own->x, -$own->y, $own->z), Vector3::of($own->x, $own->y, -$own->z)] as $axis => $place) {
             [$is, $meant] = [$own->toArray()[$axis], $place->toArray()[$axis]];
-            yield [[...$chart, $id => $place], new ChartDoubt(
+            yield [array_replace($chart, [$id => $place]), new ChartDoubt(
                 kind: DoubtKind::Sign,
                 point: $id,
                 axis: $axis,
@@ -115,7 +115,7 @@ final readonly class ChartSlipFinder
         foreach ($bad as $other) {
             if (strcmp($id, $other) < 0) {
                 $mates = $frame->point($id)->mate === $other;
-                yield [[...$chart, $id => $chart[$other], $other => $own], new ChartDoubt(kind: $mates ? DoubtKind::Mirrored : DoubtKind::Swapped, point: $id, axis: null, chart: null, measured: null, suggested: null, text: $mates
+                yield [array_replace($chart, [$id => $chart[$other], $other => $own]), new ChartDoubt(kind: $mates ? DoubtKind::Mirrored : DoubtKind::Swapped, point: $id, axis: null, chart: null, measured: null, suggested: null, text: $mates
                     ? Sentence::of('chart.mirrored', 'In the chart {point} and {other} are probably mirrored: left stands for right.', point: $id, other: $other)
                     : Sentence::of('chart.swapped', 'In the chart the lines of {point} and {other} are probably swapped.', point: $id, other: $other), other: $other)];
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Frame;
 
+use Geodex\Core\Geometry\Vector3;
+
 /** The frame as its chart describes it: points, axles, and what runs along it. */
 final readonly class Frame
 {
@@ -39,7 +41,13 @@ final readonly class Frame
     /** Whether it has points and a chart gives none of them: then it can only be held against its own mirror image. */
     public function isUncharted(): bool
     {
-        return $this->points !== [] && array_filter($this->points, fn (Point $point): bool => $point->reference !== null) === [];
+        return $this->points !== [] && $this->chart() === [];
+    }
+
+    /** @return array<array-key, Vector3> where the chart puts the points it gives (mm), by id */
+    public function chart(): array
+    {
+        return array_filter(array_map(fn (Point $point): ?Vector3 => $point->reference, $this->byId));
     }
 
     /** Station of the last axle less that of the first in mm; null with fewer than two. */

@@ -9,7 +9,6 @@ use Geodex\Core\Frame\Point;
 use Geodex\Core\Frame\ReferenceCovariance;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\CannotComputeSurvey;
-use Geodex\Core\Survey\PointResult;
 use Geodex\Core\Survey\ReadingStatus;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyComputer;
@@ -43,7 +42,7 @@ final readonly class ReferenceFromSurvey
                 continue;
             }
             $places[$point->id] = $point->measured;
-            $sigmas[$point->id] = $this->unsure($point);
+            $sigmas[$point->id] = $this->unsure($point->sigma, $point->hull);
         }
         $contradicted = array_values(array_filter($result->readings, fn ($reading): bool => $reading->status === ReadingStatus::Suspect));
 
@@ -56,12 +55,18 @@ final readonly class ReferenceFromSurvey
         );
     }
 
-    /** Where the readings can be understood in several ways, or a mirror solution fits as well, a place is as unsure as all of them together. */
-    private function unsure(PointResult $point): Vector3
+    /**
+     * Where the readings can be understood in several ways, or a mirror solution fits as well, a place is as unsure as all of them together.
+     *
+     * @param  list<array{float, float}>  $hull
+     */
+    private function unsure(Vector3 $sigma, array $hull): Vector3
     {
-        $sigmas = $point->sigma?->toArray() ?? [0.0, 0.0, 0.0];
-        foreach ($point->hull as $axis => [$min, $max]) {
-            $sigmas[$axis] = max($sigmas[$axis], is_finite($max - $min) ? ($max - $min) / 2 / self::COVERAGE : 0.0);
+        $sigmas = $sigma->toArray();
+        foreach ($hull as $axis => [$min, $max]) {
+            if (is_finite($max - $min)) {
+                $sigmas[$axis] = max($sigmas[$axis], ($max - $min) / 2 / self::COVERAGE);
+            }
         }
 
         return Vector3::of(...$sigmas);

@@ -44,17 +44,16 @@ final readonly class RegionFinder
     private function side(array $row, array $fits): SidesWith
     {
         $a = $b = $terms = 0.0;
-        foreach ($row as $id) {
-            [$p, $q, $n] = $fits[$id] ?? [0.0, 0.0, 0.0];
+        foreach (array_intersect_key($fits, array_flip($row)) as [$p, $q, $n]) {
             $a += $p;
             $b += $q;
             $terms += $n;
         }
         // Three sigmas over what the number of terms lets expect.
-        $poor = $terms + self::CLEARLY * sqrt(2 * max(1.0, $terms)) / 2;
+        $poor = $terms + self::CLEARLY * sqrt(2 * $terms) / 2;
 
         return match (true) {
-            $terms < 1 || abs($a - $b) <= self::CLEARLY => SidesWith::Open,
+            abs($a - $b) <= self::CLEARLY => SidesWith::Open,
             min($a, $b) > 2 * $poor => SidesWith::Neither,
             default => $a < $b ? SidesWith::First : SidesWith::Second,
         };
@@ -69,7 +68,7 @@ final readonly class RegionFinder
     {
         $name = $row[0];
         foreach ($row as $id) {
-            while ($name !== '' && ! str_starts_with($id, $name)) {
+            while (! str_starts_with($id, $name)) {
                 $name = substr($name, 0, -1);
             }
         }

@@ -135,7 +135,7 @@ final readonly class JudgementStudy
             $axis = $random->whole(0, 2);
             $off = $random->pick([-1.0, 1.0]) * $random->between(8.0, 30.0);
             $shift = Vector3::of($axis === 0 ? $off : 0.0, $axis === 1 ? $off : 0.0, $axis === 2 ? $off : 0.0);
-            $truth = [...$bent->truth, $wrong => $bent->truth[$wrong]->plus($shift)];
+            $truth = array_replace($bent->truth, [$wrong => $bent->truth[$wrong]->plus($shift)]);
             $spoilt = new SimulatedFrame($bent->frame, $truth, $bent->damages);
             $assessment = $this->scorer->judge($count, $spoilt, $this->read($spoilt, FullTour::of($bent->frame), $random), [$wrong]);
             $count->mistakes += 1;

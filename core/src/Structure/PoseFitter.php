@@ -93,7 +93,7 @@ final readonly class PoseFitter
      */
     private function design(array $held, array $planned, array $readings, HalfPose $pose, float $arm): array
     {
-        $at = [...$held, ...array_map($pose->place(...), $planned)];
+        $at = array_replace($held, array_map($pose->place(...), $planned));
         $rows = $misfit = [];
         foreach ($readings as $reading) {
             $design = $reading->kind->linearise($at);

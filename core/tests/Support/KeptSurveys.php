@@ -18,6 +18,7 @@ use Geodex\Core\Simulation\FrameMaker;
 use Geodex\Core\Simulation\RandomSource;
 use Geodex\Core\Survey\Datum\DatumDecision;
 use Geodex\Core\Survey\Reading\Reading;
+use Geodex\Core\Survey\Reading\ReadingKinds;
 use Geodex\Core\Survey\StartingTour;
 use Geodex\Core\Survey\Survey;
 use Geodex\Core\Survey\SurveyOptions;
@@ -29,7 +30,7 @@ final class KeptSurveys
     public const NAMES = [
         'clean', 'one-inch-off', 'two-mistakes', 'in-the-wrong-unit', 'to-another-point', 'few-readings', 'trams-only', 'every-kind', 'no-chart', 'bent-base', 'base-decided',
         'struck-and-repeated', 'scatters', 'chart-slip', 'loose-point', 'centre-points', 'sister', 'far-rear', 'tour', 'tour-off', 'tour-off-elsewhere', 'tour-two-off', 'tour-half-read',
-        'doubtful-base', 'sign-lost', 'lines-swapped', 'diamond', 'twisted-middle', 'short-and-sagging',
+        'doubtful-base', 'sign-lost', 'lines-swapped', 'diamond', 'twisted-middle', 'short-and-sagging', 'numbered', 'numbered-and-bent',
     ];
 
     private const DAMAGES = [
@@ -57,6 +58,8 @@ final class KeptSurveys
             'tour' => [$frame, $survey(self::startingTour($frame, $at, $random))],
             'tour-off' => [$frame, $survey(self::startingTour($frame, $at, $random, [6 => 25.4]))],
             'tour-off-elsewhere' => [$frame, $survey(self::startingTour($frame, $at, $random, [14 => -18.0]))],
+            'numbered' => self::numbered($frame, $survey(self::startingTour($frame, $at, $random, [6 => 25.4]))),
+            'numbered-and-bent' => self::numbered(self::moved($frame, 2, Vector3::of(9.0, 0.0, -11.0)), $survey([...$readings, $wrong(12, fn (float $mm): float => $mm + 2.0)])),
             'tour-two-off' => [$frame, $survey(self::startingTour($frame, $at, $random, [5 => 30.0, 16 => 22.0]))],
             'tour-half-read' => [$frame, $survey(array_slice(self::startingTour($frame, $at, $random), 0, 21))],
             'doubtful-base' => [self::moved($frame, 1, Vector3::of(0.0, 0.0, 16.0)), $survey($readings)],
@@ -117,6 +120,27 @@ final class KeptSurveys
         }
 
         return $readings;
+    }
+
+    /**
+     * Points and readings called 11, 12, 21, 22 and so on, as some shops write them: what is kept by name has numbers for keys then.
+     *
+     * @return array{Frame, Survey}
+     */
+    private static function numbered(Frame $frame, Survey $survey): array
+    {
+        $number = [];
+        foreach ($frame->points as $i => $point) {
+            $number[$point->id] = (string) (10 * intdiv($i, 2) + 11 + $i % 2);
+        }
+        $points = array_map(fn (Point $point): Point => new Point($number[$point->id], $point->name, $point->side, $point->mate === null ? null : $number[$point->mate], $point->feature, $point->reference, $point->tolerance, $point->base), $frame->points);
+        $readings = array_map(function (Reading $reading, int $i) use ($number): Reading {
+            $kind = ReadingKinds::named($reading->kind::name());
+
+            return new Reading((string) ($i + 1), $kind::between(array_map(fn (string $id): string => $number[$id], $reading->kind->points()), null), $reading->value, $reading->sigma);
+        }, $survey->readings, array_keys($survey->readings));
+
+        return [new Frame($points, $frame->axles, $frame->carried), new Survey($survey->id, $survey->stage, $readings)];
     }
 
     private static function mirrored(Frame $frame, int $i): Frame

@@ -26,7 +26,7 @@ final readonly class StageMovement implements HasProvenance
     public static function split(array $surveys): array
     {
         $moved = [];
-        $names = array_keys($surveys);
+        $names = array_map(strval(...), array_keys($surveys));
         for ($k = 1; $k < count($names); $k++) {
             $moved[] = self::between($names[$k], $surveys[$names[$k - 1]], $surveys[$names[$k]]);
         }

@@ -146,7 +146,7 @@ final readonly class GrossScreen
             foreach ($readings as $reading) {
                 if ($reading->kind::quantity() === 'length' && in_array($id, $reading->kind->points(), true) && array_diff_key(array_flip($reading->kind->points()), $chart) === []) {
                     try {
-                        $fit += abs($reading->value - $reading->kind->linearise([...$chart, $id => $place])->predicted) <= self::GROSS_MM ? 1 : 0;
+                        $fit += abs($reading->value - $reading->kind->linearise(array_replace($chart, [$id => $place]))->predicted) <= self::GROSS_MM ? 1 : 0;
                     } catch (CoreFailure) {
                         continue;
                     }

@@ -168,9 +168,9 @@ final readonly class StartBuilder
                 array_map(fn (string|int $id): Vector3 => $known[$id], $common),
             );
         } catch (DegenerateGeometry) {
-            return [...$layout, ...$known];
+            return array_replace($layout, $known);
         }
 
-        return [...array_map($motion->apply(...), $layout), ...$known];
+        return array_replace(array_map($motion->apply(...), $layout), $known);
     }
 }
