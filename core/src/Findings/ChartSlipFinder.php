@@ -33,12 +33,7 @@ final readonly class ChartSlipFinder
     /** @return list<ChartDoubt> */
     public function find(Frame $frame, Survey $survey): array
     {
-        $chart = [];
-        foreach ($frame->points as $point) {
-            if ($point->reference !== null) {
-                $chart[$point->id] = $point->reference;
-            }
-        }
+        $chart = $frame->chart();
         $readings = array_values(array_filter($survey->readingsInUse(), fn (Reading $reading): bool => $reading->kind::quantity() === 'length' && array_diff_key(array_flip($reading->kind->points()), $chart) === []));
         $axes = $this->columns($chart, $readings);
         if ($axes !== null) {

@@ -27,12 +27,7 @@ final readonly class StartingTour
         foreach ($survey->blocked as $key) {
             $taken[$key] = true;
         }
-        $chart = [];
-        foreach ($frame->points as $point) {
-            if ($point->reference !== null) {
-                $chart[$point->id] = $point->reference;
-            }
-        }
+        $chart = $frame->chart();
         $next = [];
         $rows = $chart === [] ? $this->named($frame) : Rows::of($chart);
         foreach ($this->tour($rows, $chart) as $kind) {

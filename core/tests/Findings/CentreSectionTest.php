@@ -75,3 +75,43 @@ it('weighs its coordinates so that the amount follows from them', function () {
         expect(array_sum(array_map(fn (int $column, float $weight): float => $weight * $off[$column], array_keys($amount->weights), $amount->weights)))->toEqualWithDelta($amount->value, 1e-9);
     }
 });
+
+it('has no shape where it is shorter than a millimetre, wherever along the frame it stands', function (float $from, float $length, bool $hasShape) {
+    $pairs = [pairAt(0, $from, 400, 400, [0, 0, 2], [0, 0, 0]), pairAt(1, $from + $length, 400, 400, [0, 0, 0], [0, 0, 0])];
+    expect((new CentreSection)->amounts($pairs) !== [])->toBe($hasShape);
+})->with([[0.0, 1.0, true], [500.0, 1.0, true], [500.0, 0.75, false], [-400.0, 0.5, false], [500.0, 2.0, true]]);
+
+it('has no diamond where all its points stand in one line in plan', function (float $beside, bool $hasDiamond) {
+    $pair = fn (int $n, float $x, float $beside): Pair => new Pair("{$n}L", "{$n}R", Vector3::of($x, $x - 50 + $beside, 400), Vector3::of($x + 100, $x + 50, 400), Vector3::of(1, 2, 0), Vector3::of(0, 0, 0), 6 * $n, 6 * $n + 3, 3.0);
+    expect(amountOf([$pair(0, 0.0, 0.0), $pair(1, 900.0, $beside)], Pattern::Diamond) !== null)->toBe($hasDiamond);
+})->with([[0.0, false], [0.01, false], [1.0, true], [-10.0, true]]);
+
+it('measures a diamond of an unsymmetrical chart as its best affine fit does', function () {
+    // Half widths grow rearward on the right only, so that station and offset go together: by the normal equations of x, y and one.
+    $rows = [[0.0, 400.0, 380.0], [700.0, 390.0, 450.0], [1600.0, 410.0, 520.0]];
+    $pairs = $places = [];
+    foreach ($rows as $n => [$x, $l, $r]) {
+        $left = [0.8 * $n, 1.1 - $n, 0.0];
+        $right = [2.0 - 0.3 * $n, 0.4 * $n, 0.0];
+        $pairs[] = pairAt($n, $x, $l, $r, $left, $right);
+        array_push($places, [$x, -$l, ...$left], [$x, $r, ...$right]);
+    }
+    $centred = function (int $k) use ($places): array {
+        $column = array_column($places, $k);
+
+        return array_map(fn (float $v): float => $v - array_sum($column) / count($column), $column);
+    };
+    [$x, $y, $dx, $dy] = array_map($centred, [0, 1, 2, 3]);
+    $sum = fn (array $a, array $b): float => array_sum(array_map(fn (float $p, float $q): float => $p * $q, $a, $b));
+    // ∂dx/∂y by Cramer's rule from one regression, ∂dy/∂x from the other.
+    $det = $sum($x, $x) * $sum($y, $y) - $sum($x, $y) ** 2;
+    $shear = ($sum($x, $x) * $sum($y, $dx) - $sum($x, $y) * $sum($x, $dx)) / $det + ($sum($y, $y) * $sum($x, $dy) - $sum($x, $y) * $sum($y, $dy)) / $det;
+    expect(amountOf($pairs, Pattern::Diamond)->value)->toEqualWithDelta($shear * (780 + 840 + 930) / 3, 1e-9);
+});
+
+it('adds another amount once unless it is told how often', function () {
+    $one = (new LinearAmount)->with(4, 3.0, 0.5);
+    expect((new LinearAmount)->with(4, 3.0, 1.0)->plus($one)->value)->toBe(4.5)
+        ->and((new LinearAmount)->plus($one)->weights)->toBe([4 => 0.5])
+        ->and((new LinearAmount)->plus($one, -2.0)->value)->toBe(-3.0);
+});

@@ -59,6 +59,10 @@ it('lifts a sagging centre at the inner pair nearest its middle', function () {
         ->and(partsOf(foundOf(Pattern::Sag, Section::Centre, 6.0, ['AL', 'AR', 'BL', 'BR', 'CL', 'CR', 'EL', 'ER'])))->toBe(['CL+CR down 6']);
 });
 
+it('takes a finding of nothing for one to the left, forward and down', function () {
+    expect(partsOf(foundOf(Pattern::Sidesway, Section::Rear, 0.0, ['EL', 'ER'])))->toBe(['EL+ER right 0']);
+});
+
 it('knows each way by its axis and sign, as a shift and in words', function (int $axis, bool $positive, Vector3 $shift, string $words) {
     $way = Way::along($axis, $positive);
     expect($way->by(3.0))->toEqual($shift)->and($way->words())->toBe($words);
@@ -115,4 +119,18 @@ describe('a finding', function () {
         'another explanation does' => [1.0, 0.4, [[4.0, 1.0]], true],
         'another does not' => [1.0, 0.4, [[0.5, 1.0]], false],
     ]);
+
+    it('holds to these limits at their very edge', function () {
+        $with = fn (float $amount, float $sigma, float $expanded, array $others = []): Finding => new Finding(Pattern::Sag, Section::Rear, null, $amount, $sigma, true, Sentence::of('t', 't'), ['EL', 'ER'], 3.0, $others, $expanded);
+        // 0.3 as computed, and exact halves.
+        expect($with(0.0, 0.5, 1.0, [[0.3, 1.0]])->isAgreed())->toBeTrue()
+            ->and($with(3.0 + 3.29, 1.0, 2.0)->isSurelyOut())->toBeFalse()
+            ->and($with(2.0, 0.5, 1.0)->mayBeOut())->toBeFalse()
+            ->and($with(2.0, 0.5, 1.5)->mayBeOut())->toBeTrue()
+            ->and($with(4.0, 0.5, 4.0)->mayBeOut())->toBeFalse();
+    });
+
+    it('has no interval unless it is given one', function () {
+        expect((new Finding(Pattern::Sag, Section::Rear, null, 1.0, 0.5, true, Sentence::of('t', 't'), [], 3.0))->expanded)->toBe(0.0);
+    });
 });

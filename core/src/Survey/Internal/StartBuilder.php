@@ -35,12 +35,7 @@ final readonly class StartBuilder
         foreach ($readings as $reading) {
             array_map($frame->point(...), $reading->kind->points());
         }
-        $chart = [];
-        foreach ($frame->points as $point) {
-            if ($point->reference !== null) {
-                $chart[$point->id] = $point->reference;
-            }
-        }
+        $chart = $frame->chart();
         $screened = (new GrossScreen)->screen($frame, $chart, $readings);
 
         return new Start($this->complete($frame, $readings, $screened->at), $screened->gross);
