@@ -44,7 +44,7 @@ final readonly class Frame
         return $this->points !== [] && $this->chart() === [];
     }
 
-    /** @return array<array-key, Vector3> where the chart puts the points it gives (mm), by id */
+    /** @return array<string, Vector3> where the chart puts the points it gives (mm), by id */
     public function chart(): array
     {
         return array_filter(array_map(fn (Point $point): ?Vector3 => $point->reference, $this->byId));

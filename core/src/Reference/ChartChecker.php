@@ -68,7 +68,7 @@ final readonly class ChartChecker
     }
 
     /**
-     * @param  array<array-key, Vector3>  $chart
+     * @param  array<string, Vector3>  $chart
      * @return list<ChartFault>
      */
     private function mirrored(Frame $frame, array $chart): array
@@ -102,7 +102,7 @@ final readonly class ChartChecker
     }
 
     /**
-     * @param  array<array-key, Vector3>  $chart
+     * @param  array<string, Vector3>  $chart
      * @return list<ChartFault>
      */
     private function places(array $chart): array
@@ -124,7 +124,7 @@ final readonly class ChartChecker
     }
 
     /**
-     * @param  non-empty-array<array-key, Vector3>  $chart
+     * @param  non-empty-array<string, Vector3>  $chart
      * @return list<ChartFault>
      */
     private function extent(Frame $frame, array $chart): array
@@ -160,7 +160,7 @@ final readonly class ChartChecker
     /**
      * Points whose offset or height is about 25.4 times smaller than that of the others: a row in inches. The middle has no offset.
      *
-     * @param  non-empty-array<array-key, Vector3>  $chart
+     * @param  non-empty-array<string, Vector3>  $chart
      * @return list<ChartFault>
      */
     private function otherUnit(Frame $frame, array $chart): array
@@ -184,7 +184,7 @@ final readonly class ChartChecker
     }
 
     /**
-     * @param  non-empty-array<array-key, Vector3>  $chart
+     * @param  non-empty-array<string, Vector3>  $chart
      * @return list<ChartFault>
      */
     private function base(Frame $frame, array $chart): array
