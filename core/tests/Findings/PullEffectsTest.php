@@ -41,7 +41,7 @@ it('names each end and the middle by what it has to do', function (Damage $damag
     [, , $assessment] = bentCentre([$damage]);
     $step = array_values(array_filter($assessment->pulls, fn (PullStep $one): bool => $one->section === Section::Centre && $one->pattern === $damage->pattern))[0];
     expect($step->direction)->toBe($direction);
-})->group('slow')->with([
+})->with([
     'right side rising rearward' => [new Damage(Pattern::Twist, Section::Centre, 24.0), 'row BL, BR: right side up, left side down; row FL, FR: right side down, left side up, a quarter each'],
     'right side falling rearward' => [new Damage(Pattern::Twist, Section::Centre, -24.0), 'row BL, BR: right side down, left side up; row FL, FR: right side up, left side down, a quarter each'],
     'standing high in the middle' => [new Damage(Pattern::Sag, Section::Centre, 18.0), 'the middle down against both ends'],

@@ -61,4 +61,4 @@ it('gives the covariance that moving each reading shows, mates against each othe
             }
         }
     }
-})->group('slow');
+});

@@ -37,7 +37,7 @@ it('shows half of a mismatch on either side, since symmetry cannot say which sid
         ->and($result->point('FL')->deviation->minus(Vector3::of(-4, 2, 3))->norm())->toBeLessThan(1e-4)
         ->and($result->point('CL')->deviation->norm())->toBeLessThan(1e-4)
         ->and($result->point('CL')->measured->minus(Vector3::of(1400, -390, 390))->norm())->toBeLessThan(1e-3);
-})->group('slow');
+});
 
 it('does not depend on where the frame stands or how it is turned on the bench', function () {
     [$frame, $at] = hitAtOneCorner();

@@ -26,7 +26,7 @@ describe('the datum', function () {
         }
         expect($result->point('FR')->deviation->toArray())->toEqualWithDelta([4.0, 11.0, -7.0], 1e-5)
             ->and($result->base)->toBe(['AL', 'AR', 'BL', 'BR', 'CL', 'CR']);
-    })->group('slow');
+    });
 
     it('names a bent base point and lays the frame on the others', function () {
         $frame = Readings::ladder(4, base: 4);
@@ -37,7 +37,7 @@ describe('the datum', function () {
             ->and(array_map(fn ($one): string => $one->id, $result->doubtfulBase()))->toBe(['DR'])
             ->and($result->doubtfulBase()[0]->off->toArray())->toEqualWithDelta([0.0, 0.0, 8.0], 1e-4)
             ->and($result->point('DR')->deviation->z)->toEqualWithDelta(8.0, 1e-4);
-    })->group('slow');
+    });
 
     it('needs three measured base points', function (array $keep, string $says) {
         $frame = Readings::ladder(4);

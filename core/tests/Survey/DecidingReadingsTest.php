@@ -27,7 +27,7 @@ it('puts the reading on which the explanations differ before every other, and sa
         expect($values[$i] - $values[$i - 1])->toBeGreaterThan(4.0);
     }
     expect(array_merge(...array_map(fn ($outcome): array => $outcome->wrong, $next[0]->outcomes)))->toContain(['tram CL DR']);
-})->group('slow');
+});
 
 it('comes to the true mistake alone by the readings it asks for', function (string $id, float $error) {
     [$truth, $readings] = tourWith($id, $error);
@@ -40,7 +40,7 @@ it('comes to the true mistake alone by the readings it asks for', function (stri
         $readings[] = Readings::true($next->kind.' '.implode(' ', $next->points), $truth, id: "n$n");
     }
     expect(array_map(fn (Explanation $one): array => $one->suspects(), $assessment->survey->explanations))->toBe([[$id]]);
-})->group('slow')->with([['tram CL DR', 25.4], ['tram DL EL', -40.0], ['tram AL BR', 30.0], ['tram DR ER', 25.4]]);
+})->with([['tram CL DR', 25.4], ['tram DL EL', -40.0], ['tram AL BR', 30.0], ['tram DR ER', 25.4]]);
 
 it('is silent where there is one explanation', function () {
     [, $readings] = tourWith('none', 0.0);

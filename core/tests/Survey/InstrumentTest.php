@@ -38,7 +38,7 @@ it('finds its own sigma and offset in about 95 of 100 checks (seed 7)', function
         $held += abs(array_sum($read) / 6 - 1500.9) <= $check->offsetExpanded ? 1 : 0;
     }
     expect($held / 400)->toBeGreaterThan(0.92)->toBeLessThan(0.98);
-})->group('slow');
+});
 
 it('refuses too few readings and readings of something else', function () {
     expect(fn () => InstrumentCheck::of(1000.0, [1000.0, 1001.0]))->toThrow(UnusableInstrument::class, 'at least three')
@@ -49,7 +49,7 @@ it('asks for a check after a quarter of a year, and before the first use', funct
     expect(Instrument::needsCheck(null))->toBeTrue()
         ->and(Instrument::needsCheck(90))->toBeFalse()
         ->and(Instrument::needsCheck(91))->toBeTrue();
-})->group('slow');
+});
 
 it('takes only the readings of its kind', function () {
     $bar = new Instrument('bar', 'Long bar', InstrumentKind::TramBar, 2500.0, 0.7);

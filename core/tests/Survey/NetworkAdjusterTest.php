@@ -44,7 +44,7 @@ describe('the adjustment', function () {
         foreach (distances($near) as $pair => $mm) {
             expect(distances($far)[$pair])->toEqualWithDelta($mm, 1e-4);
         }
-    })->group('slow')->with([1.0, 20.0, 80.0]);
+    })->with([1.0, 20.0, 80.0]);
 
     it('leaves alone what no reading touches', function () {
         $frame = Readings::ladder(4);

@@ -79,7 +79,7 @@ it('names the reading that trying every one would find', function (bool $heights
     $advice = (new NextReadingAdviser($options))->advise($frame, $survey, (new SurveyComputer($options))->compute($frame, $survey));
     [, $gain] = bestByTrying($frame, $survey, $options);
     expect($advice[0]->gain)->toEqualWithDelta($gain, 0.01);
-})->group('slow')->with([
+})->with([
     'with heights, seed 71' => [true, 71],
     'with heights, seed 72' => [true, 72],
 ]);

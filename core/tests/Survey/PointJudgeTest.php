@@ -30,14 +30,14 @@ describe('heights that no reading reads', function () {
             expect($point->determined)->toBe([true, true, false])->and($point->axes[2])->toBe(Verdict::Unsure)->and($point->reasons[2])->toBe(Reason::TooFew)
                 ->and($point->axes[0])->toBe(Verdict::In);
         }
-    })->group('slow');
+    });
 
     it('give no finding of height or twist, and no pull', function () {
         [$flat, $trams] = flatFrame();
         $assessment = (new SurveyAssessor)->assess($flat, Readings::survey($trams));
         expect(array_filter($assessment->findings, fn ($f): bool => in_array($f->pattern->value, ['twist', 'sag'], true)))->toBe([])
             ->and($assessment->pulls)->toBe([]);
-    })->group('slow');
+    });
 
     it('are settled where each is read', function () {
         [$flat, $trams] = flatFrame();

@@ -244,7 +244,7 @@ describe('what to read next', function () {
         }, $r->points));
         expect($best->gain)->toBeGreaterThan(0.0)
             ->and(1 - $sum($after) / $sum($before))->toEqualWithDelta($best->gain, 0.01);
-    })->group('slow');
+    });
 
     it('asks first for the length that tells mirror solutions of a frame of lengths alone apart, never for a height alone', function () use ($next) {
         $frame = Readings::ladder(6);

@@ -142,7 +142,7 @@ describe('the whole judgement', function () {
                 expect($more->survey->points[$i]->sigma->toArray()[$axis])->toBeLessThanOrEqual($sigma + 1e-9);
             }
         }
-    })->group('slow');
+    });
 
     it('takes a struck reading as one that was never taken', function () {
         [$frame, $readings] = bentAndRead(12);
@@ -151,7 +151,7 @@ describe('the whole judgement', function () {
         $without = $readings;
         unset($without[9]);
         closeTo(numbersOf((new SurveyAssessor)->assess($frame, Readings::survey($struck))), numbersOf((new SurveyAssessor)->assess($frame, Readings::survey(array_values($without)))), 1e-9);
-    })->group('slow');
+    });
 });
 
 describe('hostile readings', function () {

@@ -37,7 +37,7 @@ function suspectsTold(SurveyResult $result): array
 it('has one explanation without suspects where all readings fit', function () {
     $result = startedWith([]);
     expect(suspectsTold($result))->toBe([[]])->and($result->isAmbiguous())->toBeFalse();
-})->group('slow');
+});
 
 it('knows that on the starting tour several readings of a bay can be the wrong one, and tells the true one among them', function () {
     $result = startedWith(['tram CL DR' => 25.4]);
@@ -63,7 +63,7 @@ it('decides nothing on which the explanations differ, and says so', function () 
                 ->and($max)->toBeGreaterThan(-1.0);
         }
     }
-})->group('slow');
+});
 
 it('leaves at the end no used reading that does not fit, and no suspect that does', function (float $error) {
     $result = startedWith(['tram BR CR' => $error, 'tram DL EL' => -$error]);
@@ -88,7 +88,7 @@ it('gives with a reading in the wrong unit what the job gives with it struck', f
         expect($point->measured->minus($without->points[$k]->measured)->norm())->toBeLessThan(1e-4)
             ->and($point->verdict)->toBe($without->points[$k]->verdict);
     }
-})->group('slow')->with([
+})->with([
     'inches taken for millimetres' => ['tram BL CR', 1 / 25.4],
     'centimetres for millimetres' => ['tram CL CR', 0.1],
     'a height in inches, which lengths hardly check' => ['height EL', 1 / 25.4],

@@ -44,7 +44,7 @@ it('gives residuals, redundancies and the weighted sum that a new computation wi
         }
     }
     expect($left->weightedSum)->toEqualWithDelta($anew->weightedSum, 1e-8);
-})->group('slow')->with([
+})->with([
     'one' => [[4]],
     'two' => [[4, 17]],
     'three, two of them of one row' => [[4, 17, 18]],

@@ -61,7 +61,7 @@ describe('what a reading is worth', function () {
         $then = (new SurveyComputer)->compute($frame, Readings::survey([...$readings, new Reading('new', $kind, $rating->expected, $kind::usualSigma())]));
         $open = openIn($result);
         expect(1 - varianceOf($then, $open) / varianceOf($result, $open))->toEqualWithDelta($rating->gain, 1e-3);
-    })->group('slow')->with([
+    })->with([
         'height EL',
         'height ER',
         'tram CR ER',

@@ -59,14 +59,14 @@ describe('the queue of readings', function () {
         $options = new SurveyOptions(suggestions: 24);
         [$queue, $tooClose] = (new ReadingQueue(new GainCalculator(Readings::ladder(5), $result, $options), Readings::ladder(5), $result, $options))->line($candidates, 24);
         expect(undecidedIn(after($readings, array_slice($queue, 0, -1))))->toBeGreaterThan($tooClose);
-    })->group('slow');
+    });
 
     it('begins with the one that takes most off what is undecided', function () {
         [$readings, $result, $candidates] = halfRead();
         $options = new SurveyOptions(suggestions: 24);
         [$queue] = (new ReadingQueue(new GainCalculator(Readings::ladder(5), $result, $options), Readings::ladder(5), $result, $options))->line($candidates, 24);
         expect($queue[0]->gain)->toBe(max(array_map(fn (NextReading $next): float => $next->gain, $candidates)));
-    })->group('slow');
+    });
 
     it('checks every reading that nothing checked', function () {
         $frame = Readings::ladder(4);
@@ -86,5 +86,5 @@ describe('the queue of readings', function () {
         }
         expect($queue)->not->toBe([])
             ->and($unchecked((new SurveyComputer)->compute($frame, Readings::survey($readings))))->toBe(0);
-    })->group('slow');
+    });
 });
