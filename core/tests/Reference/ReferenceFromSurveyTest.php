@@ -52,3 +52,45 @@ it('makes coordinates of a point-to-point chart and says what stays free and wha
     expect($chart->free)->toBe(['EL'])->and($chart->contradicted)->toBe(['tram AL CR'])->and($chart->places)->not->toHaveKey('EL')
         ->and($chart->places['DR']->minus($chart->places['AL'])->norm())->toEqualWithDelta($truth['DR']->minus($truth['AL'])->norm(), 1e-3);
 });
+
+it('is laid on the chart by three base points that the chart gives, and on its own mirror plane by two', function (int $charted, float $front) {
+    $frame = Readings::ladder(5);
+    $some = new Frame(array_map(fn (Point $point, int $i): Point => $i < $charted ? $point : $point->at(null), $frame->points, array_keys($frame->points)));
+    $places = (new ReferenceFromSurvey)->make($some, Readings::survey(Readings::tour(Readings::truth($frame))))->places;
+    // The chart begins at 100; by itself the frame begins at its first pair.
+    expect($places['AL']->x)->toEqualWithDelta($front, 1e-3)
+        ->and($places['EL']->x)->toEqualWithDelta($front + 2800.0, 1e-3)
+        ->and($places)->toHaveCount(10);
+})->with([[3, 100.0], [4, 100.0], [2, 0.0], [0, 0.0]]);
+
+it('leaves out a point that was not read, and goes on to those after it', function () {
+    $frame = Readings::ladder(5);
+    $readings = array_values(array_filter(Readings::tour(Readings::truth($frame)), fn (Reading $reading): bool => ! in_array('BR', $reading->kind->points(), true)));
+    $made = (new ReferenceFromSurvey)->make($frame, Readings::survey($readings));
+    expect(array_keys($made->places))->toBe(['AL', 'AR', 'BL', 'CL', 'CR', 'DL', 'DR', 'EL', 'ER'])->and($made->free)->toBe([]);
+});
+
+it('is as sure as its own readings make it, whatever the reference was unsure of', function () {
+    $frame = Readings::ladder(5);
+    $survey = Readings::survey(Readings::tour(Readings::truth($frame), Readings::noise(4, 1.0)));
+    $unsure = new Frame(array_map(fn (Point $point): Point => $point->at($point->reference, Vector3::of(4, 5, 6)), $frame->points));
+    expect((new ReferenceFromSurvey)->make($unsure, $survey))->toEqual((new ReferenceFromSurvey)->make($frame, $survey));
+});
+
+it('is as unsure as all explanations together, where there are several', function () {
+    $frame = Readings::ladder(4);
+    $truth = Readings::truth($frame);
+    $calls = ['tram AL AR', 'tram BL BR', 'tram CL CR', 'tram DL DR', 'tram AL BL', 'tram AR BR', 'tram BL CL', 'tram BR CR', 'tram CL DL', 'tram CR DR', 'tram AL BR', 'tram AR BL', 'tram BL CR', 'tram BR CL', 'tram CL DR', 'tram CR DL'];
+    $readings = array_map(fn (string $call): Reading => Readings::true($call, $truth, $call === 'tram CL DL' ? 25.4 : 0.0), [...$calls, ...array_map(fn (string $id): string => "height $id", array_keys($truth))]);
+    $result = (new SurveyComputer)->compute($frame, Readings::survey($readings));
+    $made = (new ReferenceFromSurvey)->make($frame, Readings::survey($readings));
+    expect($result->isAmbiguous())->toBeTrue();
+    foreach ($made->sigmas as $id => $sigma) {
+        $point = $result->point($id);
+        foreach ([0, 1, 2] as $axis) {
+            [$min, $max] = $point->hull[$axis];
+            expect($sigma->toArray()[$axis])->toEqualWithDelta(max($point->sigma->toArray()[$axis], ($max - $min) / 2 / 1.96), 1e-9);
+        }
+    }
+    expect($made->sigmas['DL']->x)->toBeGreaterThan(3.0);
+});

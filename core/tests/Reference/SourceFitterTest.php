@@ -55,6 +55,25 @@ describe('the points on which two sources agree', function () {
         expect(count((new SourceFitter)->agreed($one, $two, array_keys($one), ['AL', 'AR', 'BL'])))->toBeGreaterThanOrEqual(3);
     });
 
+    it('are the better half where none are near: of seven points four', function (int $many, int $kept) {
+        // A second source that no motion lays on the first: every point off by decimetres, each its own way.
+        $one = array_slice(Readings::truth(Readings::ladder(6)), 0, $many);
+        $two = [];
+        foreach (array_keys($one) as $i => $id) {
+            $two[$id] = $one[$id]->plus(Vector3::of(150 * cos(2.4 * $i), 150 * sin(2.4 * $i), 40 * ($i % 3)));
+        }
+        expect((new SourceFitter)->agreed($one, $two, array_keys($one), []))->toHaveCount($kept);
+    })->with([[5, 3], [6, 3], [7, 4], [8, 4], [9, 5], [12, 6]]);
+
+    it('are named in order, points called by numbers too', function () {
+        $one = $two = [];
+        foreach (array_values(Readings::truth(Readings::ladder(4))) as $i => $place) {
+            $one[(string) (20 - $i)] = $place;
+            $two[(string) (20 - $i)] = $i === 2 ? $place->plus(Vector3::of(0, 0, 30)) : $place;
+        }
+        expect((new SourceFitter)->agreed($one, $two, array_map(strval(...), array_keys($one)), []))->toBe(['13', '14', '15', '16', '17', '19', '20']);
+    });
+
     it('are refused where all stand in one line', function () {
         $line = ['a' => Vector3::of(0, 0, 0), 'b' => Vector3::of(500, 0, 0), 'c' => Vector3::of(900, 0, 0)];
         (new SourceFitter)->agreed($line, $line, ['a', 'b', 'c'], ['a', 'b', 'c']);
@@ -88,6 +107,15 @@ describe('how well readings fit two sources', function () {
         $s = $measured->point('DR')->sigma;
         $fits = (new SourceFitter)->squares($one, $two, ['AL', 'AR', 'BL', 'BR'], $measured);
         expect($fits['DR'][1])->toEqualWithDelta((4 / max(0.5, $s->x)) ** 2 + (5 / max(0.5, $s->y)) ** 2 + (6 / max(0.5, $s->z)) ** 2, 1e-3);
+    });
+
+    it('leaves out a point that the readings do not place', function () {
+        $one = Readings::truth(Readings::ladder(4));
+        $readings = array_values(array_filter(Readings::tour($one), fn ($reading): bool => ! in_array('DR', $reading->kind->points(), true) || $reading->id === 'tram CR DR'));
+        $measured = (new SurveyComputer)->compute(Readings::ladder(4), Readings::survey($readings));
+        $without = (new SurveyComputer)->compute(Readings::ladder(4), Readings::survey(array_values(array_filter($readings, fn ($reading): bool => $reading->id !== 'tram CR DR'))));
+        expect((new SourceFitter)->squares($one, $one, ['AL', 'AR', 'BL', 'DR'], $measured))->toHaveCount(7)->not->toHaveKey('DR')
+            ->and((new SourceFitter)->squares($one, $one, ['AL', 'AR', 'BL', 'DR'], $without))->toHaveCount(7)->not->toHaveKey('DR');
     });
 
     it('leaves out what one of the sources lacks', function () {
