@@ -113,3 +113,64 @@ it('names mates said to be on one side, once', function () {
     $said = array_map(fn (ChartFault $f): string => Said::mm($f->text), (new ChartChecker)->check(new Frame($points)));
     expect(array_values(array_filter($said, fn (string $s): bool => str_contains($s, 'are mates'))))->toBe(['AL and AR are mates, yet both are said to be left.']);
 });
+
+it('goes on after a point that has no mate, and after one whose mate has no chart', function () {
+    $points = Readings::ladder(5)->points;
+    $points[0] = new Point('AL', 'A', Side::Left, null, null, $points[0]->reference, $points[0]->tolerance, true);
+    $points[3] = $points[3]->at(null);
+    $points[7] = $points[7]->at($points[7]->reference->plus(Vector3::of(20, 0, 0)));
+    expect(array_map(fn (ChartFault $fault): string => $fault->kind->value.' '.implode('+', $fault->points), (new ChartChecker)->check(new Frame($points))))->toContain('mirror DL+DR')->not->toContain('mirror BL+BR');
+});
+
+it('says which columns are swapped, and by how much the frame is longer there, to the millimetre', function (array $order, string $said) {
+    $points = array_map(fn (Point $p): Point => $p->at(Vector3::of(...array_map(fn (int $k): float => $p->reference->toArray()[$k] * 0.9999, $order))), Readings::ladder(5)->points);
+    $faults = array_map(fn (ChartFault $fault): string => Said::mm($fault->text), (new ChartChecker)->check(new Frame($points)));
+    expect($faults)->toContain($said);
+})->with([
+    [[1, 0, 2], 'The frame is longer along its offsets (2800 mm) than along its stations (820 mm): two columns are probably swapped.'],
+    [[2, 1, 0], 'The frame is longer along its heights (2800 mm) than along its stations (60 mm): two columns are probably swapped.'],
+]);
+
+it('takes four points for a frame whose extent says something, and no three', function (int $many, bool $asked) {
+    $points = array_map(fn (Point $p): Point => $p->at($p->reference->times(1 / 25.4)), array_slice(Readings::ladder(5)->points, 0, $many));
+    $units = array_filter((new ChartChecker)->check(new Frame($points)), fn (ChartFault $fault): bool => $fault->kind->value === 'units');
+    expect($units !== [])->toBe($asked);
+})->with([[3, false], [4, true]]);
+
+it('takes a frame as long as it is wide for no swap, and one of just 400 mm for no inches', function () {
+    $square = [];
+    foreach ([['AL', 0.0, -200.0], ['AR', 0.0, 200.0], ['BL', 400.0, -200.0], ['BR', 400.0, 200.0]] as [$id, $x, $y]) {
+        $square[] = new Point($id, $id, $y < 0 ? Side::Left : Side::Right, $id[0].($y < 0 ? 'R' : 'L'), null, Vector3::of($x, $y, 300), Tolerance::all(), true);
+    }
+    expect((new ChartChecker)->check(new Frame($square)))->toBe([]);
+    $shorter = array_map(fn (Point $point): Point => $point->at($point->reference->times(0.99)), $square);
+    expect(array_map(fn (ChartFault $fault): string => Said::mm($fault->text), (new ChartChecker)->check(new Frame($shorter))))->toBe(['The whole frame is 396 mm long: the chart is probably in inches.']);
+});
+
+it('allows a point on the centreline to be called left or right, and the middle to stand anywhere', function () {
+    $points = [...Readings::ladder(3)->points, new Point('M', 'Middle', Side::Centre, null, null, Vector3::of(800, 120, 420), Tolerance::all(), false), new Point('N', 'Nose', Side::Left, null, null, Vector3::of(50, 0, 440), Tolerance::all(), false), new Point('O', 'Other', Side::Right, null, null, Vector3::of(1600, 0, 440), Tolerance::all(), false)];
+    expect((new ChartChecker)->check(new Frame($points)))->toBe([]);
+});
+
+it('takes no offset of the middle for one in inches, but its height', function (float $offset, float $height, array $faults) {
+    $points = [...Readings::ladder(3)->points, new Point('M', 'Middle', Side::Centre, null, null, Vector3::of(800, $offset, $height), Tolerance::all(), false)];
+    expect(array_map(fn (ChartFault $fault): string => Said::mm($fault->text), (new ChartChecker)->check(new Frame($points))))->toBe($faults);
+})->with([
+    [390 / 25.4, 420.0, []],
+    [0.0, 420 / 25.4, ['The height of M is about 25.4 times smaller than that of the others (420 mm): probably in inches.']],
+]);
+
+it('takes two holes exactly two millimetres apart for two', function () {
+    expect(faultsAt(['DL' => Vector3::of(1500, -390, 392)]))->not->toContain('same-place CL+DL');
+});
+
+it('takes a point exactly three metres from the next for near enough, and two points for no frame', function (int $others, float $x, bool $far) {
+    $points = [...array_slice(Readings::ladder(1)->points, 0, $others), new Point('M', 'M', Side::Centre, null, null, Vector3::of(100 + $x, -390, 450), Tolerance::all(), false)];
+    expect(in_array('far-away M', array_map(fn (ChartFault $f): string => $f->kind->value.' '.implode('+', $f->points), (new ChartChecker)->check(new Frame($points))), true))->toBe($far);
+})->with([[2, 3000.0, false], [2, 3001.0, true], [1, 9000.0, false]]);
+
+it('names points called by numbers as they are called', function () {
+    $number = ['AL' => '11', 'AR' => '12', 'BL' => '21', 'BR' => '22', 'CL' => '31', 'CR' => '32'];
+    $points = array_map(fn (Point $p): Point => new Point($number[$p->id], $p->name, $p->side, $number[$p->mate], null, $p->id === 'BR' ? Vector3::of(800, 410, 420 / 25.4) : $p->reference, $p->tolerance, false), Readings::ladder(3)->points);
+    expect(array_map(fn (ChartFault $fault): array => [$fault->kind->value, ...$fault->points], (new ChartChecker)->check(new Frame($points))))->toBe([['units', '21', '22'], ['units', '22'], ['base']]);
+});

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Reference\MirrorDeviations;
 use Geodex\Core\Reference\MirrorPairs;
@@ -25,6 +27,16 @@ describe('the mirror pairs of a frame', function () {
             ->and($pairs->isHolding($frame, 'EL'))->toBe($holding === 5)
             ->and($pairs->isHolding($frame, 'X'))->toBeFalse();
     })->with([[0, 5], [2, 5], [3, 3], [4, 4]]);
+
+    it('hold where both mates are taken as undamaged, wherever they stand', function (array $base, array $holding) {
+        $frame = new Frame(array_map(fn (Point $point): Point => $point->at($point->reference, null, in_array($point->id, $base, true)), Readings::ladder(5, 0)->points));
+        expect(MirrorPairs::of($frame, Readings::truth($frame))->holding($frame))->toBe(array_map(fn (string $row): array => ["{$row}L", "{$row}R"], $holding));
+    })->with([
+        'the rear three' => [['CL', 'CR', 'DL', 'DR', 'EL', 'ER'], ['C', 'D', 'E']],
+        'a pair of which one is bent does not' => [['AL', 'AR', 'BL', 'CL', 'CR', 'DL', 'DR'], ['A', 'C', 'D']],
+        'nor with the other bent' => [['AL', 'AR', 'BR', 'CL', 'CR', 'DL', 'DR'], ['A', 'C', 'D']],
+        'two pairs and a half are too few' => [['AL', 'AR', 'BL', 'BR', 'CL'], ['A', 'B', 'C', 'D', 'E']],
+    ]);
 
     it('begin at the middle of the first pair', function () {
         $frame = Readings::ladder(2, 0);
