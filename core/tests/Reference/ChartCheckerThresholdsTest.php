@@ -173,4 +173,13 @@ it('names points called by numbers as they are called', function () {
     $number = ['AL' => '11', 'AR' => '12', 'BL' => '21', 'BR' => '22', 'CL' => '31', 'CR' => '32'];
     $points = array_map(fn (Point $p): Point => new Point($number[$p->id], $p->name, $p->side, $number[$p->mate], null, $p->id === 'BR' ? Vector3::of(800, 410, 420 / 25.4) : $p->reference, $p->tolerance, false), Readings::ladder(3)->points);
     expect(array_map(fn (ChartFault $fault): array => [$fault->kind->value, ...$fault->points], (new ChartChecker)->check(new Frame($points))))->toBe([['units', '21', '22'], ['units', '22'], ['base']]);
+    $points[4] = $points[4]->at(Vector3::of(800, -410, 421.5));
+    $points[5] = $points[5]->at(Vector3::of(5800, 410, 420));
+    $faults = array_column(array_map(fn (ChartFault $fault): array => [$fault->kind->value, $fault], (new ChartChecker)->check(new Frame($points))), 1, 0);
+    expect($faults['same-place']->points)->toBe(['21', '31'])
+        ->and(Said::mm($faults['same-place']->text))->toBe('21 and 31 are 1.5 mm apart: one of them probably has the numbers of the other.')
+        ->and($faults['far-away']->points)->toBe(['32'])
+        ->and(Said::mm($faults['far-away']->text))->toStartWith('32 lies 5.0 m from the nearest other point')
+        ->and($faults['base']->points)->toBe([]);
+    expect((new ChartChecker)->check(new Frame(array_map(fn (Point $p): Point => $p->at($p->reference, null, $p->id === '12'), $points)))[5]->points)->toBe(['12']);
 });
