@@ -20,7 +20,7 @@ final readonly class SurveyedPointProps
     {
         $all = [];
         foreach ($survey->inPlan() as $id => $at) {
-            $all[] = new self($id, $at->toArray(), isset($survey->inSpace()[$id]));
+            $all[] = new self((string) $id, $at->toArray(), isset($survey->inSpace()[$id]));
         }
 
         return $all;

@@ -31,7 +31,7 @@ final class KeptSurveys
         'clean', 'one-inch-off', 'two-mistakes', 'in-the-wrong-unit', 'to-another-point', 'few-readings', 'trams-only', 'every-kind', 'no-chart', 'bent-base', 'base-decided',
         'struck-and-repeated', 'scatters', 'chart-slip', 'loose-point', 'centre-points', 'sister', 'far-rear', 'tour', 'tour-off', 'tour-off-elsewhere', 'tour-two-off', 'tour-half-read',
         'doubtful-base', 'sign-lost', 'lines-swapped', 'diamond', 'twisted-middle', 'short-and-sagging', 'numbered', 'numbered-and-bent',
-        'three-mistakes', 'read-twice', 'uneven', 'tour-and-more',
+        'three-mistakes', 'read-twice', 'uneven', 'tour-and-more', 'numbered-and-misplaced',
     ];
 
     private const DAMAGES = [
@@ -65,6 +65,7 @@ final class KeptSurveys
             'read-twice' => [$frame, $survey([...$readings, ...array_map(fn (Reading $one, int $i): Reading => new Reading("$one->id again", $one->kind, $one->value + $random->normal(0.8) + ($i === 11 ? 26.0 : 0.0), 1.5), $readings, array_keys($readings))])],
             'uneven' => [$frame, $survey(array_map(fn (Reading $one, int $i): Reading => new Reading($one->id, $one->kind, $one->value + ($i === 13 ? 400.0 : 0.0), [0.5, 2.0, 5.0][$i % 3]), $readings, array_keys($readings)))],
             'tour-and-more' => [$frame, $survey([...self::startingTour($frame, $at, $random, [3 => 12.0, 20 => -25.4]), ...self::heights($at, 3), Readings::true('plan '.$first.' '.$frame->points[3]->id, $at, 0.4), Readings::true('plan '.$frame->points[1]->id.' '.$frame->points[4]->id, $at, -0.6)])],
+            'numbered-and-misplaced' => self::numbered(self::mirrored(self::swapped($frame, 4, 8), 7), $survey($readings)),
             'tour-two-off' => [$frame, $survey(self::startingTour($frame, $at, $random, [5 => 30.0, 16 => 22.0]))],
             'tour-half-read' => [$frame, $survey(array_slice(self::startingTour($frame, $at, $random), 0, 21))],
             'doubtful-base' => [self::moved($frame, 1, Vector3::of(0.0, 0.0, 16.0)), $survey($readings)],
