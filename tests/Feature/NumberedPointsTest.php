@@ -18,7 +18,7 @@ beforeEach(function () {
  * A job file whose points are called by numbers.
  *
  * @param  array<string, mixed>  $file
- * @return array{array<string, mixed>, array<string, string>} and what each was called
+ * @return array{array<string, mixed>, array<array-key, string>} and what each was called
  */
 function numbered(array $file): array
 {
@@ -29,11 +29,11 @@ function numbered(array $file): array
         $one = is_string($one) ? (string) preg_replace_callback('/(?<![\w-])[A-Z]+(-?[LR])?(?![\w-])/', fn (array $word): string => $number[$word[0]] ?? $word[0], $one) : $one;
     });
 
-    return [$file, array_flip($number)];
+    return [$file, array_map(strval(...), array_flip($number))];
 }
 
 /** @return array<string, mixed> */
-function workedCase(string $name): array
+function caseFile(string $name): array
 {
     return json_decode((string) file_get_contents(base_path("core/tests/cases/$name.job.json")), true);
 }
@@ -48,7 +48,7 @@ function measuredIn(Job $job, array $called = []): array
 }
 
 it('computes the same of a frame whatever its points are called', function (string $case, bool $charted) {
-    $file = workedCase($case);
+    $file = caseFile($case);
     if (! $charted) {
         $file['points'] = array_map(fn (array $point): array => array_diff_key($point, ['reference' => 1]), $file['points']);
     }

@@ -66,7 +66,10 @@ describe('the points on which two sources agree', function () {
     })->with([[5, 3], [6, 3], [7, 4], [8, 4], [9, 5], [12, 6]]);
 
     it('are named in order, points called by numbers too', function () {
-        $one = $two = [];
+        /** @var array<string, Vector3> $one */
+        $one = [];
+        /** @var array<string, Vector3> $two */
+        $two = [];
         foreach (array_values(Readings::truth(Readings::ladder(4))) as $i => $place) {
             $one[(string) (20 - $i)] = $place;
             $two[(string) (20 - $i)] = $i === 2 ? $place->plus(Vector3::of(0, 0, 30)) : $place;

@@ -54,13 +54,13 @@ function verdictOn(array $off, Covariance $covariance, array $others = [], bool 
 }
 
 /** @return list<string> verdict and reason by axis */
-function saidOf(PointResult $point): array
+function verdictsOf(PointResult $point): array
 {
     return array_map(fn (Verdict $verdict, ?Reason $reason): string => trim("$verdict->value {$reason?->value}"), $point->axes, $point->reasons);
 }
 
 it('is decided axis by axis, each with its own tolerance and uncertainty', function (array $off, array $sigmas, array $said) {
-    expect(saidOf(verdictOn($off, covarianceOf($sigmas))))->toBe($said);
+    expect(verdictsOf(verdictOn($off, covarianceOf($sigmas))))->toBe($said);
 })->with([
     'just within' => [[1.0, -2.0, 3.0], [0.5, 0.5, 0.5], ['in', 'in', 'in']],
     'a hair over' => [[1.25, -2.25, 3.25], [0.5, 0.5, 0.5], ['unsure close to the tolerance', 'unsure close to the tolerance', 'unsure close to the tolerance']],
@@ -106,11 +106,11 @@ it('decides nothing along what the readings leave free', function (array $loose,
 ]);
 
 it('decides nothing along what no reading reads', function () {
-    expect(saidOf(verdictOn([0.0, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5], unread: [5 => true]))))->toBe(['in', 'in', 'unsure too few readings']);
+    expect(verdictsOf(verdictOn([0.0, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5], unread: [5 => true]))))->toBe(['in', 'in', 'unsure too few readings']);
 });
 
 it('decides nothing where there are more explanations than can be told', function () {
-    expect(saidOf(verdictOn([0.0, 30.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), beyond: true)))->toBe(array_fill(0, 3, 'unsure more than one explanation'));
+    expect(verdictsOf(verdictOn([0.0, 30.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), beyond: true)))->toBe(array_fill(0, 3, 'unsure more than one explanation'));
 });
 
 describe('with another way to understand the readings', function () {
@@ -124,12 +124,12 @@ describe('with another way to understand the readings', function () {
 
     it('is decided where both say the same, over the interval of both', function () {
         $point = verdictOn([0.0, 8.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [otherWay([0.5, 9.0, -0.5], variance: 0.0625)]);
-        expect(saidOf($point))->toBe(['in', 'out', 'in'])
+        expect(verdictsOf($point))->toBe(['in', 'out', 'in'])
             ->and($point->hull)->toBe([[-1.0, 1.0], [7.0, 9.5], [-1.0, 1.0]]);
     });
 
     it('is undecided where they differ, and says why', function (Alternative $other, string $why) {
-        expect(saidOf(verdictOn([0.0, 8.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [$other])))->toBe(['in', "unsure $why", 'in']);
+        expect(verdictsOf(verdictOn([0.0, 8.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [$other])))->toBe(['in', "unsure $why", 'in']);
     })->with([
         'another reading is wrong' => [otherWay([0.0, 1.0, 0.0]), 'more than one explanation'],
         'a mirror solution' => [otherWay([0.0, 1.0, 0.0], 0, folded: ['P']), 'a mirror solution fits as well'],
@@ -138,14 +138,14 @@ describe('with another way to understand the readings', function () {
 
     it('names the first of several reasons, and the reason of its own only where they agree', function () {
         $both = [otherWay([0.0, 1.0, 0.0], 0), otherWay([0.0, 1.0, 0.0])];
-        expect(saidOf(verdictOn([0.0, 8.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), $both))[1])->toBe('unsure datum in doubt')
-            ->and(saidOf(verdictOn([1.5, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [otherWay([1.5, 0.0, 0.0])]))[0])->toBe('unsure close to the tolerance')
-            ->and(saidOf(verdictOn([1.5, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [otherWay([0.5, 0.0, 0.0])]))[0])->toBe('unsure more than one explanation');
+        expect(verdictsOf(verdictOn([0.0, 8.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), $both))[1])->toBe('unsure datum in doubt')
+            ->and(verdictsOf(verdictOn([1.5, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [otherWay([1.5, 0.0, 0.0])]))[0])->toBe('unsure close to the tolerance')
+            ->and(verdictsOf(verdictOn([1.5, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [otherWay([0.5, 0.0, 0.0])]))[0])->toBe('unsure more than one explanation');
     });
 
     it('is undecided where the other does not place it, and goes on to the next', function () {
         $point = verdictOn([0.0, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [otherWay(null, 0), otherWay([0.0, 6.0, 0.0])]);
-        expect(saidOf($point))->toBe(array_fill(0, 3, 'unsure datum in doubt'))
+        expect(verdictsOf($point))->toBe(array_fill(0, 3, 'unsure datum in doubt'))
             ->and($point->hull[1])->toBe([-1.0, 7.0]);
     });
 
@@ -157,8 +157,8 @@ describe('with another way to understand the readings', function () {
     });
 
     it('is undecided where one of the two is too unsure to be trusted', function () {
-        expect(saidOf(verdictOn([9.0, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [otherWay([9.0, 0.0, 0.0], variance: 9.01)]))[0])->toBe('unsure more than one explanation')
-            ->and(saidOf(verdictOn([9.0, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [otherWay([9.0, 0.0, 0.0], variance: 9.0)]))[0])->toBe('out');
+        expect(verdictsOf(verdictOn([9.0, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [otherWay([9.0, 0.0, 0.0], variance: 9.01)]))[0])->toBe('unsure more than one explanation')
+            ->and(verdictsOf(verdictOn([9.0, 0.0, 0.0], covarianceOf([0.5, 0.5, 0.5]), [otherWay([9.0, 0.0, 0.0], variance: 9.0)]))[0])->toBe('out');
     });
 });
 

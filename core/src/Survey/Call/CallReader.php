@@ -184,7 +184,7 @@ final readonly class CallReader
 
     private function degrees(string $typed): float
     {
-        $number = trim((string) preg_replace('/\s*(°|deg)$/u', '', str_replace('−', '-', $typed)));
+        $number = trim((string) preg_replace('/\s*(°|deg)$/iu', '', str_replace('−', '-', $typed)));
         if (preg_match('/^[+-]?(\d+(\.\d*)?|\.\d+)$/', $number) !== 1) {
             throw UnclearCall::because('value', "“{$typed}” is not a number of degrees, such as 0.2.");
         }

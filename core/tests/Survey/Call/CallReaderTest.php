@@ -80,3 +80,48 @@ it('hears which edges a length was taken between', function () {
         ->and($called->value)->toBe(765.175);
     expect(fn () => $reader->read('h AL 200 far', Geodex\Core\Units\LengthUnit::Millimetre))->toThrow(Geodex\Core\Survey\Reading\ImpossibleReading::class, 'A height is not taken edge to edge');
 });
+
+it('does not mind spaces, tabs and capital letters', function (string $call, array $points, float $value) {
+    $reading = called($call);
+    expect($reading->kind->points())->toBe($points)->and($reading->value)->toBe($value);
+})->with([
+    ["  BL \t DR  1204 ", ['B-L', 'D-R'], 1204.0],
+    ['B LEFT D Right 1204', ['B-L', 'D-R'], 1204.0],
+    ['H bL 212', ['B-L'], 212.0],
+    ['h B_left 212', ['B-L'], 212.0],
+    ['L BL BR −0.2 DEG', ['B-L', 'B-R'], -0.2],
+    ['l BL BR +.5 °', ['B-L', 'B-R'], 0.5],
+    ['l BL BR 2.', ['B-L', 'B-R'], 2.0],
+    ['BL DR 1204 @ 100 250', ['B-L', 'D-R'], 1204.0],
+]);
+
+it('takes a value of up to 57 characters', function () {
+    $value = '1204.'.str_repeat('0', 52);
+    expect(called("BL DR $value")->typed)->toBe($value)
+        ->and(fn () => called("BL DR {$value}0"))->toThrow(Refusal::class, 'too long to be a reading');
+});
+
+it('takes a letter for a point only where no kind of reading is meant', function () {
+    expect(fn () => called('h H'))->toThrow(Refusal::class, 'The value is missing after H.')
+        ->and(fn () => called('h'))->toThrow(Refusal::class, 'needs a second point, such as “BL DR 1204”')
+        ->and(called('H H1 1204')->kind::name())->toBe('height')
+        ->and(called('H1 H 1204')->kind->points())->toBe(['H1', 'H']);
+});
+
+it('takes half of each pointer for what it is, in the unit of the call', function () {
+    expect(called('BL DR 1204 @100 250')->pointers)->toBe([100.0, 250.0])
+        ->and(called('BL DR 47 @4,10', LengthUnit::Inch)->pointers)->toEqualWithDelta([101.6, 254.0], 1e-9)
+        ->and(fn () => called('BL DR 1204 @100,250 @3,4'))->toThrow(Refusal::class, 'After @ give the two pointer lengths')
+        ->and(fn () => called('BL DR 1204 @1,2,3'))->toThrow(Refusal::class, 'After @ give the two pointer lengths');
+});
+
+it('hears an edge in capitals, and leaves nothing of it in the value', function () {
+    expect(fn () => called('BL DR 1204 NEAR'))->toThrow(Refusal::class, 'No diameter is known for B-L');
+});
+
+it('names the kind that wants another point', function (string $call, string $wants) {
+    expect(fn () => called($call))->toThrow(Refusal::class, $wants);
+})->with([
+    ['r BL', 'The kind of reading “rise” (height of the second point above the first) needs a second point, such as “r BL BR -3”.'],
+    ['a BL BR', 'The kind of reading “angle” (angle at the middle point between two tram lines, degrees) needs a third point, such as “a AL BL BR 90”.'],
+]);
