@@ -76,3 +76,21 @@ it('names what only one of them has, and refuses two with nothing in common', fu
         ->and(Said::mm((new SourceComparer)->compare($one, $one, ['a', 'b'])->text))->toBe('a and b agree everywhere within 3 mm.')
         ->and(fn () => (new SourceComparer)->compare($one, ['AL' => $one['AL'], 'X' => $one['AR']], ['a', 'b']))->toThrow(DegenerateGeometry::class);
 });
+
+it('names what only one of the sources has, the first of them first, points called by numbers too', function () {
+    $number = fn (array $places): array => array_combine(array_map(fn (int $i): string => (string) (11 + $i), array_keys(array_values($places))), array_values($places));
+    $first = $number(Readings::truth(Readings::ladder(5)));
+    $comparison = (new SourceComparer)->compare(array_diff_key($first, ['13' => 1]), array_diff_key($first, ['18' => 1, '20' => 1]), ['one', 'other']);
+    expect($comparison->only)->toBe(['18', '20', '13'])
+        ->and(array_keys($comparison->differences))->toBe([11, 12, 14, 15, 16, 17, 19]);
+});
+
+it('lays them on the base points that both have, where two halves differ', function (array $base, array $moved) {
+    $first = Readings::truth(Readings::ladder(6));
+    $second = array_map(fn (Vector3 $at): Vector3 => $at->x > 1700 ? $at->plus(Vector3::of(25, 0, 0)) : $at, $first);
+    $comparison = (new SourceComparer)->compare($first, $second, ['one', 'other'], null, $base);
+    expect(array_keys(array_filter($comparison->differences, fn (Vector3 $off): bool => $off->norm() > 3.0)))->toBe($moved);
+})->with([
+    'the front, and a point that neither has' => [['Z', 'AL', 'AR', 'BL', 'BR'], ['DL', 'DR', 'EL', 'ER', 'FL', 'FR']],
+    'the rear' => [['EL', 'ER', 'FL', 'FR'], ['AL', 'AR', 'BL', 'BR', 'CL', 'CR']],
+]);
