@@ -78,8 +78,9 @@ it('names what only one of them has, and refuses two with nothing in common', fu
 });
 
 it('names what only one of the sources has, the first of them first, points called by numbers too', function () {
-    $number = fn (array $places): array => array_combine(array_map(fn (int $i): string => (string) (11 + $i), array_keys(array_values($places))), array_values($places));
-    $first = $number(Readings::truth(Readings::ladder(5)));
+    $places = array_values(Readings::truth(Readings::ladder(5)));
+    /** @var array<string, Vector3> $first */
+    $first = array_combine(array_map(fn (int $i): string => (string) (11 + $i), array_keys($places)), $places);
     $comparison = (new SourceComparer)->compare(array_diff_key($first, ['13' => 1]), array_diff_key($first, ['18' => 1, '20' => 1]), ['one', 'other']);
     expect($comparison->only)->toBe(['18', '20', '13'])
         ->and(array_keys($comparison->differences))->toBe([11, 12, 14, 15, 16, 17, 19]);
