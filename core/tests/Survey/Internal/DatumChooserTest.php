@@ -62,13 +62,18 @@ it('does not mind what is loose beside the base points, nor a motion that is rou
 });
 
 it('lays the measured base points on the chart, those called by numbers too', function () {
-    $network = new Network([], [], ['11' => 0, '12' => 3, '21' => 6]);
-    /** @var array<string, Vector3> $chart */
-    $chart = ['11' => Vector3::of(0, -400, 0), '12' => Vector3::of(0, 400, 0), '21' => Vector3::of(700, -400, 0)];
-    $at = array_map(fn (Vector3 $place): Vector3 => Vector3::of(-$place->y + 50, $place->x, $place->z + 9), $chart);
-    $datum = (new DatumChooser(new RigidMotionFitter))->lay($network, $at, $chart);
-    expect($datum->base)->toBe(['11', '12', '21'])
-        ->and($datum->placed($at)['21']->minus($chart['21'])->norm())->toBeLessThan(1e-9);
+    $columns = $chart = $at = [];
+    foreach ([[0, -400, 0], [0, 400, 0], [700, -400, 0]] as $i => [$x, $y, $z]) {
+        $id = (string) (11 + $i);
+        $columns[$id] = 3 * $i;
+        $chart[$id] = Vector3::of($x, $y, $z);
+        $at[$id] = Vector3::of(-$y + 50, $x, $z + 9);
+    }
+    $datum = (new DatumChooser(new RigidMotionFitter))->lay(new Network([], [], $columns), $at, $chart);
+    expect($datum->base)->toBe(['11', '12', '13']);
+    foreach ($datum->placed($at) as $id => $place) {
+        expect($place->minus($chart[$id])->norm())->toBeLessThan(1e-9);
+    }
 });
 
 it('says which base points are measured, and which are still to read', function () {

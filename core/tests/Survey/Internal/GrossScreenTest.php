@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Internal\GrossScreen;
-use Geodex\Core\Survey\Internal\Start;
 use Geodex\Core\Survey\Reading\Reading;
 use Geodex\Core\Tests\Support\Readings;
 
 /**
- * What is seen at once of a ladder of five rows: where points start, and which readings are left out of the start.
+ * What is seen at once of a ladder of five rows.
  *
  * @param  array<string, float>  $off  mm, by call
  * @param  array<string, Vector3>  $chart  lines of the chart that are wrong
  * @param  ?callable(Reading): bool  $keep
+ * @return object{at: array<string, Vector3>, gross: list<string>} where points start, and which readings are left out of the start
  */
-function screened(array $off = [], array $chart = [], ?callable $keep = null): Start
+function screened(array $off = [], array $chart = [], ?callable $keep = null): object
 {
     $frame = Readings::ladder(5);
     $truth = Readings::truth($frame);
     $readings = array_values(array_filter(array_map(fn (Reading $one): Reading => new Reading($one->id, $one->kind, $one->value + ($off[$one->id] ?? 0.0), 1.0), Readings::tour($truth)), $keep ?? fn (): bool => true));
     $start = (new GrossScreen)->screen($frame, array_replace($truth, $chart), $readings);
 
-    return new Start($start->at, array_map(fn (int $i): string => $readings[$i]->id, $start->gross));
+    return (object) ['at' => $start->at, 'gross' => array_map(fn (int $i): string => $readings[$i]->id, $start->gross)];
 }
 
 it('lets every reading be of a frame that still stands', function () {
