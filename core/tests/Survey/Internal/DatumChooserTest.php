@@ -62,7 +62,12 @@ it('does not mind what is loose beside the base points, nor a motion that is rou
 });
 
 it('lays the measured base points on the chart, those called by numbers too', function () {
-    $columns = $chart = $at = [];
+    /** @var array<string, int> $columns */
+    $columns = [];
+    /** @var array<string, Vector3> $chart */
+    $chart = [];
+    /** @var array<string, Vector3> $at */
+    $at = [];
     foreach ([[0, -400, 0], [0, 400, 0], [700, -400, 0]] as $i => [$x, $y, $z]) {
         $id = (string) (11 + $i);
         $columns[$id] = 3 * $i;
