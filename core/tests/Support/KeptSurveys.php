@@ -31,7 +31,7 @@ final class KeptSurveys
         'clean', 'one-inch-off', 'two-mistakes', 'in-the-wrong-unit', 'to-another-point', 'few-readings', 'trams-only', 'every-kind', 'no-chart', 'bent-base', 'base-decided',
         'struck-and-repeated', 'scatters', 'chart-slip', 'loose-point', 'centre-points', 'sister', 'far-rear', 'tour', 'tour-off', 'tour-off-elsewhere', 'tour-two-off', 'tour-half-read',
         'doubtful-base', 'sign-lost', 'lines-swapped', 'diamond', 'twisted-middle', 'short-and-sagging', 'numbered', 'numbered-and-bent',
-        'three-mistakes', 'read-twice', 'uneven', 'tour-and-more', 'numbered-and-misplaced',
+        'three-mistakes', 'read-twice', 'uneven', 'tour-and-more', 'numbered-and-misplaced', 'no-chart-one-rail',
     ];
 
     private const DAMAGES = [
@@ -65,6 +65,7 @@ final class KeptSurveys
             'read-twice' => [$frame, $survey([...$readings, ...array_map(fn (Reading $one, int $i): Reading => new Reading("$one->id again", $one->kind, $one->value + $random->normal(0.8) + ($i === 11 ? 26.0 : 0.0), 1.5), $readings, array_keys($readings))])],
             'uneven' => [$frame, $survey(array_map(fn (Reading $one, int $i): Reading => new Reading($one->id, $one->kind, $one->value + ($i === 13 ? 400.0 : 0.0), [0.5, 2.0, 5.0][$i % 3]), $readings, array_keys($readings)))],
             'tour-and-more' => [$frame, $survey([...self::startingTour($frame, $at, $random, [3 => 12.0, 20 => -25.4]), ...self::heights($at, 3), Readings::true('plan '.$first.' '.$frame->points[3]->id, $at, 0.4), Readings::true('plan '.$frame->points[1]->id.' '.$frame->points[4]->id, $at, -0.6)])],
+            'no-chart-one-rail' => self::oneRail($random),
             'numbered-and-misplaced' => self::numbered(self::mirrored(self::swapped($frame, 4, 8), 7), $survey($readings)),
             'tour-two-off' => [$frame, $survey(self::startingTour($frame, $at, $random, [5 => 30.0, 16 => 22.0]))],
             'tour-half-read' => [$frame, $survey(array_slice(self::startingTour($frame, $at, $random), 0, 21))],
@@ -147,6 +148,23 @@ final class KeptSurveys
         }, $survey->readings, array_keys($survey->readings));
 
         return [new Frame($points, $frame->axles, $frame->carried), new Survey($survey->id, $survey->stage, $readings)];
+    }
+
+    /**
+     * Six rows without a chart, the front three taken as undamaged, the right rail pushed back and down behind them.
+     *
+     * @return array{Frame, Survey}
+     */
+    private static function oneRail(RandomSource $random): array
+    {
+        $ladder = Readings::ladder(6, 3);
+        $at = Readings::truth($ladder);
+        foreach (['DR' => 3.0, 'ER' => 6.0, 'FR' => 12.0] as $id => $mm) {
+            $at[$id] = $at[$id]->plus(Vector3::of($mm, 0.3 * $mm, -0.6 * $mm));
+        }
+        $bare = new Frame(array_map(fn (Point $point): Point => $point->at(null, null, $point->base), $ladder->points));
+
+        return [$bare, new Survey('before', SurveyStage::Before, Readings::tour($at, fn (): float => $random->normal(0.4)))];
     }
 
     private static function mirrored(Frame $frame, int $i): Frame
