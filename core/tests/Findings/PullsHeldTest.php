@@ -46,7 +46,7 @@ function toPull(Pattern $pattern, Section $section, float $amount = 20.0, float 
  * @param  list<Finding>  $findings
  * @param  list<ChartDoubt>  $doubts
  */
-function planned(array $findings, array $doubts = [], ?Sentence $first = null, ?SurveyResult $result = null): PullPlan
+function pullPlanOf(array $findings, array $doubts = [], ?Sentence $first = null, ?SurveyResult $result = null): PullPlan
 {
     return (new PullPlanner(new SurveyOptions))->plan(Readings::ladder(6, 3), $result ?? soundResult(), $findings, $doubts, $first);
 }
@@ -64,7 +64,7 @@ it('pulls the centre before the front before the rear, and in each the diamond, 
         ...array_map(fn (Pattern $pattern): Finding => toPull($pattern, Section::Front), $ends),
         ...array_map(fn (Pattern $pattern): Finding => toPull($pattern, Section::Centre), [Pattern::Sag, Pattern::Twist, Pattern::Diamond]),
     ];
-    expect(array_map(fn (PullStep $step): string => "$step->order {$step->section->value} {$step->pattern->value}", planned($findings)->steps))->toBe([
+    expect(array_map(fn (PullStep $step): string => "$step->order {$step->section->value} {$step->pattern->value}", pullPlanOf($findings)->steps))->toBe([
         '1 centre diamond', '2 centre sag', '3 centre twist',
         '4 front short-rail', '5 front sidesway', '6 front sag', '7 front twist',
         '8 rear short-rail', '9 rear sidesway', '10 rear sag', '11 rear twist',
@@ -72,7 +72,7 @@ it('pulls the centre before the front before the rear, and in each the diamond, 
 });
 
 it('tells how far, how surely and which way', function (Finding $finding, string $says) {
-    $step = planned([$finding])->steps[0];
+    $step = pullPlanOf([$finding])->steps[0];
     expect(Said::mm($step->text))->toBe($says)->and($step->amount)->toBe(20.0)->and($step->expanded)->toEqualWithDelta(0.98, 1e-12);
 })->with([
     'sideways' => fn () => [toPull(Pattern::Sidesway, Section::Rear), 'Bring the rear (FL, FR) 20.0 mm: to the left.'],
@@ -89,7 +89,7 @@ it('tells how far, how surely and which way', function (Finding $finding, string
 ]);
 
 it('holds back what is not known well enough for a chain', function (float $amount, float $sigma, bool $significant, array $until) {
-    expect(untilOf(planned([toPull(Pattern::Sidesway, Section::Rear, $amount, $sigma, significant: $significant)])))->toBe($until);
+    expect(untilOf(pullPlanOf([toPull(Pattern::Sidesway, Section::Rear, $amount, $sigma, significant: $significant)])))->toBe($until);
 })->with([
     // Nine millimetres are three tolerances; 1.96 σ of 4.6 mm is more, of 4.5 less.
     'too weakly' => [60.0, 4.6, true, ['more is read there: it is known too weakly']],
@@ -101,13 +101,13 @@ it('holds back what is not known well enough for a chain', function (float $amou
 ]);
 
 it('says nothing at all of what no explanation puts out', function () {
-    $plan = planned([toPull(Pattern::Sidesway, Section::Rear, 1.0, 0.5)]);
+    $plan = pullPlanOf([toPull(Pattern::Sidesway, Section::Rear, 1.0, 0.5)]);
     expect($plan->steps)->toBe([])->and($plan->held)->toBe([]);
 });
 
 it('holds back what rests on a chart that is in doubt', function (string $point, ?string $other, array $until) {
     $doubt = new ChartDoubt(DoubtKind::Swapped, $point, null, null, null, null, Sentence::plain('d', 'd'), $other);
-    expect(untilOf(planned([toPull(Pattern::Sidesway, Section::Rear)], [$doubt])))->toBe($until);
+    expect(untilOf(pullPlanOf([toPull(Pattern::Sidesway, Section::Rear)], [$doubt])))->toBe($until);
 })->with([
     ['FL', null, ['the chart of FL is held against another source']],
     ['CL', 'FR', ['the chart of CL and FR is held against another source']],
@@ -117,11 +117,11 @@ it('holds back what rests on a chart that is in doubt', function (string $point,
 it('holds back what the explanations do not agree on, until the reading that tells them apart is in', function () {
     $open = toPull(Pattern::Sidesway, Section::Rear, others: [[2.0, 1.0]]);
     $first = Sentence::plain('first', 'tram AL CR is read');
-    expect(untilOf(planned([$open])))->toBe(['the readings can be explained in one way only'])
-        ->and(untilOf(planned([$open], first: $first)))->toBe(['tram AL CR is read'])
-        ->and(Said::mm(planned([$open])->held[0]->what))->toBe('As it is told.')
-        ->and(untilOf(planned([toPull(Pattern::Sidesway, Section::Rear)], result: soundResult(beyond: true))))->toBe(['the readings can be explained in one way only'])
-        ->and(Said::mm(planned([toPull(Pattern::Sidesway, Section::Rear)], result: soundResult(beyond: true))->held[0]->what))->toBe('Bring the rear (FL, FR) 20.0 mm: to the left.');
+    expect(untilOf(pullPlanOf([$open])))->toBe(['the readings can be explained in one way only'])
+        ->and(untilOf(pullPlanOf([$open], first: $first)))->toBe(['tram AL CR is read'])
+        ->and(Said::mm(pullPlanOf([$open])->held[0]->what))->toBe('As it is told.')
+        ->and(untilOf(pullPlanOf([toPull(Pattern::Sidesway, Section::Rear)], result: soundResult(beyond: true))))->toBe(['the readings can be explained in one way only'])
+        ->and(Said::mm(pullPlanOf([toPull(Pattern::Sidesway, Section::Rear)], result: soundResult(beyond: true))->held[0]->what))->toBe('Bring the rear (FL, FR) 20.0 mm: to the left.');
 });
 
 describe('a base point in doubt', function () {
@@ -129,22 +129,22 @@ describe('a base point in doubt', function () {
 
     it('holds back what is read from it', function () use ($doubtful) {
         $choices = [new DatumChoice(['AL', 'AR', 'BL', 'BR'], [$doubtful('CL')])];
-        expect(untilOf(planned([toPull(Pattern::Diamond, Section::Centre)], result: soundResult($choices))))->toBe(['base point CL is held against another source'])
-            ->and(untilOf(planned([toPull(Pattern::Sidesway, Section::Rear)], result: soundResult($choices))))->toBe([]);
+        expect(untilOf(pullPlanOf([toPull(Pattern::Diamond, Section::Centre)], result: soundResult($choices))))->toBe(['base point CL is held against another source'])
+            ->and(untilOf(pullPlanOf([toPull(Pattern::Sidesway, Section::Rear)], result: soundResult($choices))))->toBe([]);
     });
 
     it('holds back what comes out otherwise on another datum', function () use ($doubtful) {
         $choices = [new DatumChoice(['AL', 'AR', 'BL'], [$doubtful('CL', false)]), new DatumChoice(['AL', 'AR', 'CL'], [$doubtful('BL', false)])];
         $open = toPull(Pattern::Sidesway, Section::Rear, others: [[2.0, 1.0]]);
-        expect(untilOf(planned([$open], result: soundResult($choices))))->toBe(['base point CL is held against another source'])
-            ->and(untilOf(planned([$open], result: soundResult(array_slice($choices, 0, 1)))))->toBe(['the readings can be explained in one way only'])
-            ->and(untilOf(planned([toPull(Pattern::Sidesway, Section::Rear)], result: soundResult($choices))))->toBe([]);
+        expect(untilOf(pullPlanOf([$open], result: soundResult($choices))))->toBe(['base point CL is held against another source'])
+            ->and(untilOf(pullPlanOf([$open], result: soundResult(array_slice($choices, 0, 1)))))->toBe(['the readings can be explained in one way only'])
+            ->and(untilOf(pullPlanOf([toPull(Pattern::Sidesway, Section::Rear)], result: soundResult($choices))))->toBe([]);
     });
 
     it('is a shape of the frame where its mate is in doubt with it', function () use ($doubtful) {
         $both = [new DatumChoice(['AL', 'AR', 'BL', 'BR'], [$doubtful('CL'), $doubtful('CR')])];
         $perhaps = [new DatumChoice(['AL', 'AR', 'BL', 'BR'], [$doubtful('CL', false), $doubtful('CR', false)])];
-        expect(untilOf(planned([toPull(Pattern::Diamond, Section::Centre)], result: soundResult($both))))->toBe([])
-            ->and(untilOf(planned([toPull(Pattern::Diamond, Section::Centre)], result: soundResult($perhaps))))->toBe(['base point CL is held against another source']);
+        expect(untilOf(pullPlanOf([toPull(Pattern::Diamond, Section::Centre)], result: soundResult($both))))->toBe([])
+            ->and(untilOf(pullPlanOf([toPull(Pattern::Diamond, Section::Centre)], result: soundResult($perhaps))))->toBe(['base point CL is held against another source']);
     });
 });
