@@ -63,8 +63,7 @@ final readonly class JudgeHold
 
     private function survey(Job $job, string $code): HoldVerdict
     {
-        $survey = $job->surveys->firstWhere('code', $code) ?? abort(422, 'The job has no such survey.');
-        $survey->setRelation('job', $job->loadMissing(['workshop', 'points']));
+        $survey = $job->ownSurveys()->firstWhere('code', $code) ?? abort(422, 'This vehicle has no such survey.');
         $points = $this->assess->handle($survey)->assessment->survey->points ?? [];
         $count = fn (Verdict $verdict): int => count(array_filter($points, fn (PointResult $point): bool => $point->verdict === $verdict));
 

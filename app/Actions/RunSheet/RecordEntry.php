@@ -84,14 +84,15 @@ final readonly class RecordEntry
     }
 
     /**
-     * Where somebody said that it was begun, what it took.
+     * Where somebody said that it was begun, what it took; a step that was opened again, from when it was begun again.
      *
      * @param  array{'done'|'reading', ?array<string, mixed>}  $judged
      * @return array{'done'|'reading', ?array<string, mixed>}
      */
     private function timed(Job $job, Step $step, WrittenEntry $entry, array $judged): array
     {
-        $begun = $judged[0] === 'done' ? $job->logEntries()->where('step', $step->id)->where('kind', 'begun')->reorder('id', 'desc')->first() : null;
+        $ended = $job->logEntries()->where('step', $step->id)->whereIn('kind', ['done', 'otherwise', 'reopened', 'stop'])->max('id') ?? 0;
+        $begun = $judged[0] === 'done' ? $job->logEntries()->where('step', $step->id)->where('kind', 'begun')->where('id', '>', $ended)->reorder('id', 'desc')->first() : null;
         if ($begun === null) {
             return $judged;
         }

@@ -134,6 +134,21 @@ describe('what a step took', function () {
             ->and($this->get("$this->at/book")->assertOk()->inertiaProps('book.times.0'))->toMatchArray(['kind' => 'make-safe', 'count' => 1, 'estimated' => 20]);
     });
 
+    it('is timed anew where it was opened again: from when it was begun again, or not at all', function () {
+        ($this->write)('safe', 'begun')->assertOk();
+        $this->travel(30)->minutes();
+        ($this->write)('safe')->assertOk();
+        ($this->write)('safe', 'reopened')->assertOk();
+        $this->travel(90)->minutes();
+        ($this->write)('safe')->assertOk();
+        ($this->write)('safe', 'reopened')->assertOk();
+        ($this->write)('safe', 'begun')->assertOk();
+        $this->travel(5)->minutes();
+        ($this->write)('safe')->assertOk();
+        $minutes = LogEntry::query()->where('kind', 'done')->orderBy('id')->get()->map(fn (LogEntry $one): ?float => isset($one->data['minutes']) ? round((float) $one->data['minutes'], 1) : null);
+        expect($minutes->all())->toBe([30.0, null, 5.0]);
+    });
+
     it('corrects the estimate after three of a kind', function () {
         foreach (range(1, 3) as $i) {
             $job = $this->demoJob($this->user);

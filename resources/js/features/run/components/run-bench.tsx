@@ -8,6 +8,7 @@ import { ThenList } from '@/features/run/components/then-list';
 import { useAlone } from '@/features/run/hooks/use-alone';
 import { useRun } from '@/features/run/hooks/use-run';
 import { asWritten, type WrittenStep } from '@/features/run/lib/as-written';
+import { begunSteps } from '@/features/run/lib/begun-steps';
 import { spoken } from '@/features/run/lib/speak';
 import { keepPages } from '@/offline/keep-pages';
 import { path } from '@/shared/lib/path';
@@ -32,7 +33,7 @@ export function RunBench({ job, initial }: { job: JobProps; initial: RunSheetPro
     const next = possible.find((step) => !step.isOnItsWay);
     const answer = run.log[0]?.kind === 'reading' ? 'Not yet. Look at the hold point' : '';
     const alone = useAlone(next ? spoken(next) : '', answer);
-    const begun = new Set(run.log.filter((entry) => entry.kind === 'begun' && !entry.isSuperseded).map((entry) => entry.step));
+    const begun = begunSteps(run.log);
     const card = (step: WrittenStep, isFirst: boolean) => (
         <StepCard
             key={step.id}
@@ -40,7 +41,7 @@ export function RunBench({ job, initial }: { job: JobProps; initial: RunSheetPro
             isFirst={isFirst}
             isBegun={begun.has(step.id)}
             weld={{ processes: run.processes, last: run.lastRun, heats: run.heats, zones: run.zones, arc: run.arc }}
-            surveys={job.surveys}
+            surveys={job.surveys.filter((one) => one.stage !== 'sister')}
             lastHeights={run.lastHeights}
             last={run.log.find((entry) => entry.step === step.id && entry.kind === 'reading')}
             trouble={trouble?.step === step.id ? trouble.message : null}
