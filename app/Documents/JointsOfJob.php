@@ -16,12 +16,6 @@ use Geodex\Core\RunSheet\Welds\WeldPlan;
 /** The joints of a plan as they are welded. */
 final readonly class JointsOfJob
 {
-    /** Until the shop has logged a run: usual of MAG on rails (kJ/mm). */
-    private const USUAL_HEAT = 0.5;
-
-    /** Between the webs where no charted points say more (mm). */
-    private const USUAL_APART = 800.0;
-
     /** @return array<string, string> name of the way of joining whose parts were taken, by operation */
     public static function taken(Job $job): array
     {
@@ -86,7 +80,7 @@ final readonly class JointsOfJob
             }
         }
         if ($sides['left'] === [] || $sides['right'] === []) {
-            return self::USUAL_APART;
+            return JointSite::USUALLY_APART_MM;
         }
         [$left, $right] = [min($sides['left']), min($sides['right'])];
 
@@ -99,6 +93,6 @@ final readonly class JointsOfJob
         $last = LogEntry::query()->whereIn('job_id', $job->workshop->jobs()->select('id'))->where('kind', 'run')->orderByDesc('id')->first();
         $heat = $last->data['heatInput'] ?? null;
 
-        return is_numeric($heat) && $heat > 0 ? (float) $heat : self::USUAL_HEAT;
+        return is_numeric($heat) && $heat > 0 ? (float) $heat : JointSite::USUAL_HEAT;
     }
 }

@@ -11,6 +11,12 @@ use Geodex\Core\Words\Sentence;
 /** A joint of both rails as it is welded: section, groove, and the parts of the way of joining; mm. x along the rail from the (front) joint, y to the right, z up from the middle of the section. */
 final readonly class JointSite
 {
+    /** Of a run until the shop has logged one: usual of MAG on rails (kJ/mm). */
+    public const USUAL_HEAT = 0.5;
+
+    /** Between the webs of the two rails where no charted points say more. */
+    public const USUALLY_APART_MM = 800.0;
+
     /**
      * @param  float  $apart  between the webs of the two rails
      * @param  float  $inertia  of one rail, mm⁴
