@@ -64,3 +64,43 @@ it('is turned round when the surveys are', function () {
         expect($there->shift->plus($back->shift)->norm())->toBeLessThan(0.02);
     }
 });
+
+/**
+ * Between two surveys without any error, of which each reads only some points.
+ *
+ * @param  array<string, Vector3>  $moved
+ * @param  list<string>  $unread  points that the earlier and the later survey leave out
+ * @return array<string, Movement>
+ */
+function sharpMovements(Frame $frame, array $moved, array $unread = [[], []], float $sigma = 0.2): array
+{
+    $at = Readings::truth(Readings::ladder(5));
+    $survey = fn (string $id, array $places, array $out): Survey => new Survey($id, SurveyStage::Before, array_values(array_map(
+        fn ($one) => new Geodex\Core\Survey\Reading\Reading($one->id, $one->kind, $one->value, $sigma),
+        array_filter(Readings::tour($places), fn ($one): bool => array_intersect($one->kind->points(), $out) === []),
+    )));
+    $after = $at;
+    foreach ($moved as $id => $by) {
+        $after[$id] = $at[$id]->plus($by);
+    }
+    $found = (new MovementFinder)->find($frame, $survey('first', $at, $unread[0]), $survey('second', $after, $unread[1]));
+
+    return array_combine(array_map(fn (Movement $one): string => $one->point, $found), $found);
+}
+
+it('is told of the points that both surveys read, and goes on past the others', function () {
+    expect(array_keys(sharpMovements(Readings::ladder(5), [], [['BR'], ['DL']])))->toBe(['AL', 'AR', 'BL', 'CL', 'CR', 'DR', 'EL', 'ER']);
+});
+
+it('is held against the base points that were read, from three on, and against all points where there are fewer', function (int $base, float $rear) {
+    // All of the rear half went twelve millimetres back: against the base points in front that is what moved, against all of them half of it.
+    $frame = new Frame(array_map(fn (Point $point, int $i): Point => $point->at($point->reference, null, $i < $base), Readings::ladder(5)->points, range(0, 9)));
+    $moved = array_fill_keys(['DL', 'DR', 'EL', 'ER'], Vector3::of(12, 0, 0));
+    expect(sharpMovements($frame, $moved)['ER']->shift->x)->toEqualWithDelta($rear, 0.2);
+})->with([[4, 12.0], [3, 12.0], [2, 7.2], [0, 7.2]]);
+
+it('counts only base points that the earlier survey read', function () {
+    $frame = new Frame(array_map(fn (Point $point, int $i): Point => $point->at($point->reference, null, $i < 4), Readings::ladder(5)->points, range(0, 9)));
+    $moved = array_fill_keys(['DL', 'DR', 'EL', 'ER'], Vector3::of(12, 0, 0));
+    expect(sharpMovements($frame, $moved, [['AL'], []])['ER']->shift->x)->toEqualWithDelta(12.0, 0.2);
+});
