@@ -46,11 +46,11 @@ final readonly class MirrorPlane
         $x = $long->minus($y->times($long->dot($y)))->unit();
         $x = $up === null && $x->dot($middles[$n - 1]->minus($middles[0])) < 0 ? $x->times(-1) : $x;
         $z = $x->cross($y);
-        $turn = new RigidMotion([$x->toArray(), $y->toArray(), $z->toArray()], Vector3::of(0, 0, 0));
-        $origin = $turn->turn($first ?? $middles[0]);
-        $height = $up === null ? $turn->turn($centre)->z : $turn->turn($centre)->z - $centre->dot($up);
+        $along = fn (Vector3 $place): array => [$x->dot($place), $y->dot($place), $z->dot($place)];
+        [$station] = $along($first ?? $middles[0]);
+        [, $offset, $height] = $along($centre);
 
-        return new RigidMotion([$x->toArray(), $y->toArray(), $z->toArray()], Vector3::of(-$origin->x, -$turn->turn($centre)->y, -$height));
+        return new RigidMotion([$x->toArray(), $y->toArray(), $z->toArray()], Vector3::of(-$station, -$offset, ($up === null ? 0.0 : $centre->dot($up)) - $height));
     }
 
     /** @param  list<Vector3>  $vectors */

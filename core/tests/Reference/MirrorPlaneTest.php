@@ -31,7 +31,13 @@ describe('a frame that is its own mirror image', function () {
             expect($l->y)->toEqualWithDelta(-$r->y, 1e-6)->and($l->x)->toEqualWithDelta($r->x, 1e-6)->and($l->z)->toEqualWithDelta($r->z, 1e-6)
                 ->and($r->y)->toBeGreaterThan(0.0);
         }
+        // Named from the front, its first pair stands at station 0, its last behind all others; its middle is at the height 0.
+        $middles = array_map(fn (array $pair): Vector3 => $laid->apply($pair[0]->plus($pair[1])->times(0.5)), $stood);
+        expect($middles[0]->x)->toEqualWithDelta(0.0, 1e-6)
+            ->and($middles[4]->x)->toEqualWithDelta(sqrt(2400 ** 2 + 48 ** 2), 1e-6)
+            ->and(array_sum(array_map(fn (Vector3 $place): float => $place->z, $middles)))->toEqualWithDelta(0.0, 1e-6);
     })->with([
+        'the other way round' => [3.0, 0.1, [4000.0, 0.0, 0.0]],
         'as it is' => [0.0, 0.0, [0.0, 0.0, 0.0]],
         'a little turned' => [0.02, 0.01, [100.0, 30.0, -5.0]],
         'across the bench' => [1.4, 0.0, [-300.0, 900.0, 40.0]],

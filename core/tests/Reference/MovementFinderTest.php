@@ -69,7 +69,7 @@ it('is turned round when the surveys are', function () {
  * Between two surveys without any error, of which each reads only some points.
  *
  * @param  array<string, Vector3>  $moved
- * @param  list<string>  $unread  points that the earlier and the later survey leave out
+ * @param  array{list<string>, list<string>}  $unread  points that the earlier and the later survey leave out
  * @return array<string, Movement>
  */
 function sharpMovements(Frame $frame, array $moved, array $unread = [[], []], float $sigma = 0.2): array
