@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+use Geodex\Core\Chassis\Chassis;
+use Geodex\Core\Chassis\Loads\FrameLoads;
+use Geodex\Core\Failure\CoreFailure;
+use Geodex\Core\Fields\FieldReader;
+use Geodex\Core\Frame\Axle;
+use Geodex\Core\Frame\CarriedItem;
+use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
+use Geodex\Core\Frame\Side;
+use Geodex\Core\Frame\StationNames;
+use Geodex\Core\Frame\Tolerance;
+use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Plan\Consequences;
+use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\MeasuredEnds;
+use Geodex\Core\Plan\MeasuredPlace;
+use Geodex\Core\Plan\Operation;
+use Geodex\Core\Plan\OperationKinds;
+use Geodex\Core\Plan\RailLine;
+use Geodex\Core\Plan\Shift;
+use Geodex\Core\Plan\Stand\SpreadGuide;
+use Geodex\Core\Plan\Stand\StandFields;
+use Geodex\Core\Plan\StationSights;
+use Geodex\Core\Plan\Variant;
+use Geodex\Core\Plan\Windows\CutRules;
+use Geodex\Core\Plan\Windows\CutWindows;
+use Geodex\Core\Shop\Shop;
+use Geodex\Core\Tests\Support\Kept;
+use Geodex\Core\Tests\Support\Trucks;
+
+/** Rails that rise behind the cab and run in a little, charted in six rows, with what runs along them. */
+function cabChassis(): Frame
+{
+    $points = [];
+    foreach ([-500 => [400, 380], 700 => [400, 400], 1300 => [430, 400], 2100 => [520, 410], 3000 => [520, 405], 5000 => [500, 400]] as $x => [$z, $half]) {
+        foreach (['L' => -1, 'R' => 1] as $side => $sign) {
+            $points[] = new Point("P$x$side", '', $sign < 0 ? Side::Left : Side::Right, "P$x".($sign < 0 ? 'R' : 'L'), null, Vector3::of($x + ($sign > 0 ? 15 : 0), $half * $sign, $z), Tolerance::all(), $x < 1500);
+        }
+    }
+
+    return new Frame($points, [new Axle('front', 0, 380.0), new Axle('rear', 3300, 380.0)], [new CarriedItem('brake line', [-250, 3200]), new CarriedItem('cab loom', [-300, 900])]);
+}
+
+/** The truck as metal, with a back of cab, a tank, a bolt and welds. */
+function cabTruck(): Chassis
+{
+    $document = Trucks::document();
+    $document['features'] = [
+        ...$document['features'],
+        ['id' => 'B', 'kind' => 'back-of-cab', 'station' => 950],
+        ['id' => 'T', 'kind' => 'tank', 'name' => 'fuel tank', 'side' => 'right', 'station' => 2900, 'length' => 500],
+        ['id' => 'O2', 'kind' => 'hole', 'side' => 'both', 'station' => 2000, 'diameter' => 22, 'up' => -20],
+        ['id' => 'O3', 'kind' => 'hole', 'side' => 'both', 'station' => 2040, 'diameter' => 20, 'face' => 'top'],
+        ['id' => 'W', 'kind' => 'weld', 'station' => 1300, 'length' => 60],
+        ['id' => 'K', 'kind' => 'crack', 'side' => 'left', 'station' => 3700],
+    ];
+    $document['lines'][] = ['id' => 'S', 'kind' => 'shaft', 'name' => 'driveshaft', 'path' => [['station' => 400], ['station' => 1750], ['station' => 3250]]];
+
+    return Trucks::truck($document, cabChassis());
+}
+
+/** @param  list<array<string, mixed>>  $operations */
+function operationsOf(array $operations): array
+{
+    $reader = new FieldReader(stations: new StationNames(cabChassis()));
+
+    return array_map(fn (array $one, int $i): Operation => OperationKinds::read($one['kind'], 'op'.($i + 1), array_diff_key($one, ['kind' => 1]), $reader), $operations, array_keys($operations));
+}
+
+it('asks for what is kept: fields of operations, stands and spreads, and the values that a shop sets', function () {
+    Kept::same('plan-fields', [
+        'operations' => array_map(fn (string $class): array => [$class::kind(), $class::label(), $class::fields()], OperationKinds::all()),
+        'stand' => StandFields::all(),
+        'spread' => SpreadGuide::fields(),
+        'rules' => array_map(fn ($rule): array => [$rule::name(), $rule::shopDefaults()], CutRules::all()),
+        'spread tolerance' => SpreadGuide::shopDefaults(),
+        'consequences' => Consequences::shopDefaults(),
+        'variants' => Variant::LETTERS,
+    ]);
+});
+
+it('finds where to cut as kept', function (string $name, Shop $shop, bool $loaded, bool $charted) {
+    $chassis = cabTruck();
+    $line = new RailLine($charted ? cabChassis() : new Frame([]), $chassis->span());
+    $windows = new CutWindows($chassis, $line, $shop, $loaded ? new FrameLoads($chassis, $shop) : null);
+    Kept::same("windows-$name", [
+        'forbidden' => $windows->forbidden,
+        'windows' => $windows->windows,
+        'at' => array_map(fn (int $x): array => array_map(fn ($one): array => [$one->rule, $one->by((float) $x)], $windows->at((float) $x)), array_combine(range(-600, 5200, 200), range(-600, 5200, 200))),
+        'crooked' => $line->crooked(),
+    ]);
+})->with([
+    ['bare', new Shop, false, false],
+    ['charted', new Shop, false, true],
+    ['loaded', new Shop, true, true],
+    ['own', new Shop(['hangerClearance' => 1.5, 'crossmemberClearance' => 0.5, 'holeClearance' => 1.0, 'weldClearance' => 60.0, 'accessInside' => 300.0]), true, false],
+]);
+
+$jobs = [
+    'stretch' => [['kind' => 'stretch', 'at' => 1750, 'length' => 640, 'kerf' => 3, 'gap' => 3]],
+    'stretch-on-slope' => [['kind' => 'stretch', 'at' => 1700, 'length' => 300, 'witness' => 150, 'shrinkage' => 1.2]],
+    'stretch-level' => [['kind' => 'stretch', 'at' => 1700, 'length' => 300, 'level' => true]],
+    'shorten' => [['kind' => 'shorten', 'at' => 2150, 'length' => 250, 'kerf' => 2.5, 'gap' => 2]],
+    'shorten-through-points' => [['kind' => 'shorten', 'at' => 1250, 'length' => 900]],
+    'two-cuts' => [['kind' => 'shorten', 'at' => 4200, 'length' => 300], ['kind' => 'stretch', 'at' => 1750, 'length' => 500]],
+    'replace' => [['kind' => 'replace', 'at' => 1600, 'length' => 300, 'kerf' => 3], ['kind' => 'replace', 'at' => 2500, 'length' => 200, 'insert' => 450]],
+    'kick' => [['kind' => 'kick', 'at' => 2200, 'height' => 120, 'angle' => 30, 'kerf' => 3, 'gap' => 2]],
+    'kick-down' => [['kind' => 'kick', 'at' => 1500, 'direction' => 'down', 'height' => 80, 'angle' => 20, 'takeOut' => 400]],
+    'axle' => [['kind' => 'move-axle', 'axle' => 'rear', 'by' => 350]],
+    'axle-forward' => [['kind' => 'move-axle', 'axle' => 'rear', 'way' => 'forward', 'by' => 200], ['kind' => 'stretch', 'at' => 1750, 'length' => 300]],
+    'fixtures' => [['kind' => 'move-feature', 'feature' => 'X2', 'to' => '150 behind P1300L'], ['kind' => 'remove-feature', 'feature' => 'X1', 'instead' => 'bolted crossmember'], ['kind' => 'add-feature', 'new' => ['kind' => 'crossmember', 'station' => 2700, 'length' => 100, 'name' => 'new one']]],
+    'holes' => [['kind' => 'add-feature', 'new' => ['kind' => 'hole', 'side' => 'left', 'station' => 1910, 'up' => 50, 'diameter' => 16]], ['kind' => 'add-feature', 'new' => ['kind' => 'hole', 'side' => 'right', 'station' => 2035, 'up' => 0, 'diameter' => 30, 'face' => 'top']], ['kind' => 'move-feature', 'feature' => 'O1', 'to' => 2020]],
+    'plates' => [['kind' => 'plate', 'from' => 1200, 'to' => 1500, 'thickness' => 6], ['kind' => 'box', 'from' => 2200, 'to' => 2700, 'thickness' => 5, 'side' => 'left']],
+    'plate-across-a-cut' => [['kind' => 'plate', 'from' => 1500, 'to' => 2000, 'thickness' => 8, 'height' => 150], ['kind' => 'stretch', 'at' => 1750, 'length' => 400]],
+];
+
+it('lays operations on a frame as kept', function (string $name, array $operations) {
+    $plan = (new FramePlanner)->plan(cabChassis(), operationsOf($operations), cabTruck());
+    $places = array_map(fn (Point $point, int $i): MeasuredPlace => new MeasuredPlace($point->id, $point->side, $point->reference->plus(Vector3::of(0, ($i % 3) - 1, 2 * ($i % 2))), Vector3::of(0.4, 0.5, 0.6)), cabChassis()->points, range(0, 11));
+    Kept::same("plan-$name", [
+        'target' => $plan->target,
+        'axles' => $plan->frame->axles,
+        'carried' => $plan->carried,
+        'witness' => $plan->witness,
+        'cuts' => $plan->cuts,
+        'warnings' => $plan->warnings,
+        'wheelbase' => [$plan->wheelbaseBefore, $plan->wheelbaseAfter],
+        'features' => array_map(fn ($one): array => [$one->id(), $one->kind, $one->station, $one->length, $one->side], $plan->chassis->fixtures),
+        'rails' => array_map(fn ($one): array => [$one->id(), $one->from, $one->to], $plan->chassis->rails),
+        'consequences' => (new Consequences)->of($plan),
+        'ends' => array_map(fn (Shift $shift): array => (new MeasuredEnds($places))->across($shift), $plan->shifts->all),
+        'spread' => array_map(fn (Shift $shift): ?array => SpreadGuide::across($plan, $shift)?->planned(), $plan->shifts->all),
+        'moved' => array_map(fn (int $x): ?Vector3 => $plan->moved(Vector3::of($x, 380, 450)), range(-600, 5400, 300)),
+        'sights' => array_map(fn (Operation $one): array => (new StationSights(cabChassis(), cabTruck()))->of($one->station(), Side::Left, 'X2'), operationsOf($operations)),
+    ]);
+})->with(array_map(fn (string $name, array $operations): array => [$name, $operations], array_keys($jobs), $jobs));
+
+it('refuses what no frame takes, in the words that are kept', function () {
+    $stretch = fn (array $more): array => ['kind' => 'stretch', 'at' => 1750, 'length' => 640, ...$more];
+    $refused = [];
+    foreach ([
+        'off the frame' => [$stretch(['at' => 9000])],
+        'ahead of it' => [$stretch(['at' => -3000])],
+        'nothing' => [$stretch(['length' => 0])],
+        'ten metres' => [$stretch(['length' => 10000])],
+        'a thick saw' => [$stretch(['kerf' => 21])],
+        'a wide gap' => [$stretch(['gap' => 25])],
+        'a saw as wide as the piece' => [$stretch(['length' => 3, 'kerf' => 3, 'gap' => 8])],
+        'shortened by more than there is' => [['kind' => 'shorten', 'at' => 4000, 'length' => 3000]],
+        'a band over an axle' => [['kind' => 'shorten', 'at' => 3100, 'length' => 500]],
+        'two bands that overlap' => [['kind' => 'shorten', 'at' => 2000, 'length' => 300], ['kind' => 'shorten', 'at' => 2200, 'length' => 300]],
+        'a cut in a band' => [['kind' => 'shorten', 'at' => 2000, 'length' => 300], $stretch(['at' => 2100])],
+        'a steep kick' => [['kind' => 'kick', 'at' => 2200, 'height' => 120, 'angle' => 85]],
+        'a kick of nothing' => [['kind' => 'kick', 'at' => 2200, 'height' => 0, 'angle' => 30]],
+        'an axle that is not there' => [['kind' => 'move-axle', 'axle' => 'middle', 'by' => 100]],
+        'an axle past the other' => [['kind' => 'move-axle', 'axle' => 'rear', 'way' => 'forward', 'by' => 3000]],
+        'a feature that is not there' => [['kind' => 'move-feature', 'feature' => 'Z9', 'to' => 1500]],
+        'a feature off the rail' => [['kind' => 'move-feature', 'feature' => 'X1', 'to' => 9000]],
+        'a plate the wrong way round' => [['kind' => 'plate', 'from' => 1500, 'to' => 1200, 'thickness' => 6]],
+        'a plate off the rail' => [['kind' => 'plate', 'from' => 5000, 'to' => 9000, 'thickness' => 6]],
+        'a thick box' => [['kind' => 'box', 'from' => 1200, 'to' => 1500, 'thickness' => 40]],
+        'an unknown kind' => [['kind' => 'bend', 'at' => 1500]],
+        'a kind of feature that is not known' => [['kind' => 'add-feature', 'new' => ['kind' => 'door', 'station' => 1500]]],
+        'words for a number' => [$stretch(['length' => 'twelve'])],
+        'an insert with its joints on an axle' => [['kind' => 'replace', 'at' => 3200, 'length' => 200]],
+    ] as $what => $operations) {
+        try {
+            $plan = (new FramePlanner)->plan(cabChassis(), operationsOf($operations), cabTruck());
+            $refused[$what] = ['taken', $plan->warnings];
+        } catch (CoreFailure $failure) {
+            $refused[$what] = [$failure->errorCode(), $failure->getMessage(), $failure->context()];
+        }
+    }
+    Kept::same('plan-refused', $refused);
+});
