@@ -68,7 +68,7 @@ trait ChangesLength
         $rail = $draft->rail();
         $slope = $this->cutting->level ? 0.0 : $rail->slope($this->at);
         $by = Vector3::of($this->growth() * cos($slope), 0.0, $this->growth() * sin($slope));
-        $shift = new Shift(operation: $this->id, cut: $this->at, bandEnd: $this->at + max(0.0, -$by->x), removed: max(0.0, -$this->growth()), inserted: max(0.0, $this->growth()), by: $by, slope: $slope);
+        $shift = new Shift(operation: $this->id, cut: $this->at, bandEnd: $this->at + max(0.0, -$by->x), removed: max(0.0, -$this->growth()), inserted: max(0.0, $this->growth()), by: $by, slope: $slope, railSlope: $rail->slope($this->at));
         $rail->mustCarry($this->id, $shift->cut, $shift->bandEnd);
         $drawsIn = $draft->drawsIn($this->cutting, $this->at);
         $cut = $this->growth() > 0

@@ -106,6 +106,7 @@ final readonly class Kick implements Operation
             inserted: $this->leg(),
             by: Vector3::of($this->advance() - $band, 0.0, $this->height - $this->takeOut * sin($slope)),
             slope: ($this->height < 0.0 ? -1 : 1) * deg2rad($this->angle),
+            railSlope: $slope,
         );
         $rail->mustCarry($this->id, $shift->cut, $shift->bandEnd);
         $drawsIn = $draft->drawsIn($this->cutting, $this->at);

@@ -14,7 +14,7 @@ use Geodex\Core\Words\Sentence;
 
 /**
  * By how much the ends of a cut rail miss each other as a survey found them: the rail runs straight between measured points, the insert
- * goes on in line with the front half, and the rear half moves as the plan says.
+ * goes on from the front half as planned, and the rear half moves as the plan says.
  */
 final readonly class MeasuredEnds implements HasProvenance
 {
@@ -101,7 +101,10 @@ final readonly class MeasuredEnds implements HasProvenance
             $sum[3] += ($weight * $place->expanded->z) ** 2;
         }
 
-        return [$sum[0] + $shift->by->y, $sum[1] + $shift->by->z, sqrt($sum[2]), sqrt($sum[3])];
+        // A leg, or a level insert on a slope, leaves the line of the rail as planned.
+        $turned = $shift->inserted * (sin($shift->slope) - cos($shift->slope) * tan($shift->railSlope));
+
+        return [$sum[0] + $shift->by->y, $sum[1] + $shift->by->z - $turned, sqrt($sum[2]), sqrt($sum[3])];
     }
 
     /**

@@ -85,6 +85,7 @@ final readonly class Replace implements Operation
             inserted: $this->insert,
             by: Vector3::of($growth * cos($slope), 0.0, $growth * sin($slope)),
             slope: $slope,
+            railSlope: $rail->slope($this->at),
         );
         $rail->mustCarry($this->id, $shift->cut, $shift->bandEnd);
         $drawsIn = $draft->drawsIn($this->cutting, $this->at);

@@ -19,8 +19,9 @@ final readonly class Shift
      * @param  float  $inserted  length along the rail that is put in (mm)
      * @param  Vector3  $by  how what lies behind moves (mm)
      * @param  float  $slope  of the insert, radians
+     * @param  float  $railSlope  of the rail at the cut, as the chart has it, radians
      */
-    public function __construct(public string $operation, public float $cut, public float $bandEnd, public float $removed, public float $inserted, public Vector3 $by, public float $slope)
+    public function __construct(public string $operation, public float $cut, public float $bandEnd, public float $removed, public float $inserted, public Vector3 $by, public float $slope, public float $railSlope)
     {
         $this->growth = $inserted - $removed;
     }

@@ -16,12 +16,14 @@ use Geodex\Core\Frame\Tolerance;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Plan\Consequences;
 use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\JointShrinkage;
 use Geodex\Core\Plan\MeasuredEnds;
 use Geodex\Core\Plan\MeasuredPlace;
 use Geodex\Core\Plan\Operation;
 use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\RailLine;
 use Geodex\Core\Plan\Shift;
+use Geodex\Core\Plan\Stand\HalfFrame;
 use Geodex\Core\Plan\Stand\SpreadGuide;
 use Geodex\Core\Plan\Stand\StandFields;
 use Geodex\Core\Plan\StationSights;
@@ -138,6 +140,23 @@ it('lays operations on a frame as kept', function (string $name, array $operatio
         'sights' => array_map(fn (Operation $one): array => (new StationSights(cabChassis(), cabTruck()))->of($one->station(), Side::Left, 'X2'), operationsOf($operations)),
     ]);
 })->with(array_map(fn (string $name, array $operations): array => [$name, $operations], array_keys($jobs), $jobs));
+
+it('proposes posts for the halves as kept', function () {
+    $given = (new FieldReader)->read(StandFields::all(), ['cut' => 1800, 'frontA' => 250, 'rearFloor' => [700, 704, 699, 702.5]]);
+    $halves = [];
+    foreach ([-400.0, 0.0, 600.0, 1100.0, 1750.0, 2400.0, 3300.0, 5000.0] as $cut) {
+        foreach (HalfFrame::both(cabTruck(), $cut) as $half) {
+            $halves["$half->name of $cut"] = [$half, StandFields::posts($half, $given), StandFields::shims($half, $given)];
+        }
+    }
+    Kept::same('plan-halves', [
+        ...$halves,
+        'bare' => HalfFrame::both(Trucks::truck(['masses' => []]), 1800.0),
+        'nothing' => HalfFrame::both(Chassis::of([]), 1800.0),
+        'shrinkage' => array_map(fn (array $one): float => (new JointShrinkage(new Shop(['shrinkageOfArea' => $one[0], 'shrinkageOfGap' => $one[1]])))->of($one[2], $one[3]), [[0.1, 0.0, 3.0, 6.0], [0.2, 0.05, 3.0, 6.0], [0.2, 0.05, 0.0, 6.0], [0.1, 0.0, 2.0, 8.0]]),
+        'shrinkage defaults' => JointShrinkage::shopDefaults(),
+    ]);
+});
 
 it('refuses what no frame takes, in the words that are kept', function () {
     $stretch = fn (array $more): array => ['kind' => 'stretch', 'at' => 1750, 'length' => 640, ...$more];

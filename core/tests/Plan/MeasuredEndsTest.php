@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
+use Geodex\Core\Fields\FieldReader;
 use Geodex\Core\Frame\Axle;
 use Geodex\Core\Frame\Frame;
+use Geodex\Core\Frame\Point;
 use Geodex\Core\Frame\Side;
+use Geodex\Core\Frame\Tolerance;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Plan\FramePlanner;
 use Geodex\Core\Plan\MeasuredEnds;
 use Geodex\Core\Plan\MeasuredPlace;
 use Geodex\Core\Plan\Operation;
+use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\Shift;
 use Geodex\Core\Plan\Shorten;
 use Geodex\Core\Plan\Stretch;
@@ -74,3 +78,24 @@ it('puts points where they were measured, and leaves the others in the chart', f
         ->and($measured->points[1]->reference)->toEqual($frame->points[1]->reference)
         ->and($measured->axles)->toBe($frame->axles);
 });
+
+it('lets an insert leave the line of the rail where the plan wants it to', function (string $kind, array $given) {
+    // The rail rises three in a hundred, as charted and as measured: a leg, and an insert held level, meet the rear half all the same.
+    $rises = array_map(fn (int $x): array => ["P$x", 500 + 0.03 * $x], [0, 1000, 2000, 3000]);
+    $frame = new Frame(array_map(fn (array $one): Point => new Point($one[0], '', Side::Left, null, null, Vector3::of((float) substr($one[0], 1), -400, $one[1]), Tolerance::all(), true), $rises), [new Axle('front', 0), new Axle('rear', 2800)]);
+    $operation = OperationKinds::read($kind, 'op1', ['at' => 1500, ...$given], new FieldReader);
+    $shift = (new FramePlanner)->plan($frame, [$operation])->shifts->all[0];
+    $ends = new MeasuredEnds(array_map(fn (Point $point): MeasuredPlace => new MeasuredPlace($point->id, Side::Left, $point->reference, Vector3::of(1, 1, 1)), $frame->points));
+    expect($ends->miss(Side::Left, $shift)[1])->toEqualWithDelta(0.0, 1e-9);
+    // A front half that dips a millimetre a metre more leads the insert as much further down.
+    $dipped = new MeasuredEnds(array_map(fn (Point $point): MeasuredPlace => new MeasuredPlace($point->id, Side::Left, $point->reference->plus(Vector3::of(0, 0, -$point->reference->x / 1000)), Vector3::of(1, 1, 1)), $frame->points));
+    $run = $shift->inserted * cos($shift->slope);
+    expect($dipped->miss(Side::Left, $shift)[1])->toEqualWithDelta(($run - ($shift->bandEnd - $shift->cut)) / 1000, 1e-9);
+})->with([
+    'a kick' => ['kick', ['height' => 120, 'angle' => 30]],
+    'a kick with a band taken out' => ['kick', ['height' => 120, 'angle' => 30, 'takeOut' => 300]],
+    'a kick down' => ['kick', ['height' => 80, 'angle' => 20, 'direction' => 'down']],
+    'a level insert' => ['stretch', ['length' => 500, 'level' => true]],
+    'an insert along the rail' => ['stretch', ['length' => 500]],
+    'a rail replaced' => ['replace', ['length' => 200, 'insert' => 500]],
+]);
