@@ -8,6 +8,7 @@ use Geodex\Core\Frame\Frame;
 use Geodex\Core\Frame\Point;
 use Geodex\Core\Geometry\DegenerateGeometry;
 use Geodex\Core\Geometry\Vector3;
+use Geodex\Core\Survey\ReadingResult;
 use Geodex\Core\Survey\RigidMotionFitter;
 use Geodex\Core\Survey\SurveyOptions;
 use Geodex\Core\Survey\SurveyResult;
@@ -24,9 +25,6 @@ final readonly class ChartDoubtFinder
     private const AXES = ['station', 'offset', 'height'];
 
     private const FITS_SIGMAS = 3.0;
-
-    /** Share of its tolerance up to which a base point lies well. */
-    private const LIES_WELL = 0.4;
 
     /** Fewer readings than this at a point do not check each other. */
     private const MIN_READINGS = 4;
@@ -61,13 +59,10 @@ final readonly class ChartDoubtFinder
     /** @return array<string, int> used and checked readings by point */
     private function checkedReadings(SurveyResult $result): array
     {
-        $checked = [];
-        foreach ($result->readings as $judged) {
-            $checked[$judged->id] = $judged->checked;
-        }
+        $checked = array_column(array_filter($result->readings, fn (ReadingResult $one): bool => $one->checked), null, 'id');
         $count = [];
         foreach ($result->solved->network->readings as $reading) {
-            foreach ($checked[$reading->id] ?? false ? $reading->kind->points() : [] as $id) {
+            foreach (isset($checked[$reading->id]) ? $reading->kind->points() : [] as $id) {
                 $count[$id] = ($count[$id] ?? 0) + 1;
             }
         }
@@ -79,8 +74,7 @@ final readonly class ChartDoubtFinder
     private function off(Point $point, Vector3 $reference, Frame $frame, SurveyResult $result): ?Vector3
     {
         $deviation = $result->point($point->id)?->deviation;
-        // A base point that lies well is not looked at more closely: without it the datum would hardly be another.
-        if (! in_array($point->id, $result->base, true) || $deviation?->norm() < self::LIES_WELL * min($point->tolerance->mm)) {
+        if (! in_array($point->id, $result->base, true)) {
             return $deviation;
         }
         $others = array_intersect_key($frame->chart(), array_flip(array_diff($result->base, [$point->id])));

@@ -44,7 +44,7 @@ final readonly class Forecaster implements HasProvenance
             $unread = $unread || $axes === [];
             $settled += count(array_filter($axes, fn (Verdict $verdict): bool => $verdict === Verdict::In || $verdict === Verdict::Out));
         }
-        $wide = new SurveyOptions(...[...get_object_vars($this->options), 'suggestions' => self::CANDIDATES]);
+        $wide = $this->options->with(suggestions: self::CANDIDATES);
         if ($unread) {
             $tour = (new StartingTour)->remaining($frame, $survey, PHP_INT_MAX, $this->options);
 
@@ -61,18 +61,14 @@ final readonly class Forecaster implements HasProvenance
                 readings: array_slice(array_values(array_filter($candidates, fn (NextReading $next): bool => $next->because === ReasonToRead::Deciding)), 0, 1),
             );
         }
-        $queue = new ReadingQueue(new GainCalculator($frame, $result, $wide), $frame, $result, $this->options);
+        $gains = new GainCalculator($frame, $result, $wide);
+        $queue = new ReadingQueue($gains, $frame, $result, $this->options);
         [$readings, $tooClose, $ended] = $queue->line($candidates, self::MAX_AHEAD);
-        if ($ended && $this->hasUnchecked($result)) {
+        if ($ended && $gains->unchecked !== []) {
             $checks = (new NextReadingAdviser($wide))->advise($frame, $survey, $result, true);
             array_push($readings, ...$queue->checks($checks, $readings, $this->options->minRedundancy));
         }
 
         return new Forecast(coordinates: $coordinates, settled: $settled, toGo: $ended ? count($readings) : null, tooClose: $tooClose, readings: $readings);
-    }
-
-    private function hasUnchecked(SurveyResult $result): bool
-    {
-        return array_filter($result->readings, fn (ReadingResult $reading): bool => $reading->status === ReadingStatus::Used && ! $reading->checked) !== [];
     }
 }

@@ -97,7 +97,7 @@ final readonly class CallReader
     /** @param  list<string>  $words  loses the edge, if one is named */
     private function edge(array &$words): ?Edge
     {
-        $edge = Edge::tryFrom(strtolower($words === [] ? '' : $words[count($words) - 1]));
+        $edge = Edge::tryFrom(strtolower($words[count($words) - 1] ?? ''));
         if ($edge !== null) {
             array_pop($words);
         }

@@ -125,3 +125,13 @@ it('names the kind that wants another point', function (string $call, string $wa
     ['r BL', 'The kind of reading “rise” (height of the second point above the first) needs a second point, such as “r BL BR -3”.'],
     ['a BL BR', 'The kind of reading “angle” (angle at the middle point between two tram lines, degrees) needs a third point, such as “a AL BL BR 90”.'],
 ]);
+
+it('finds a point whatever its dashes and dots are', function (string $call, array $points) {
+    $all = array_map(fn (string $id): Point => new Point($id, $id, Side::Left, null, null, null, Tolerance::all(), false), ['A-1', 'B_2', 'C.3', 'D4']);
+    expect((new CallReader(new Frame($all)))->read($call, LengthUnit::Millimetre)->kind->points())->toBe($points);
+})->with([
+    ['a1 b2 900', ['A-1', 'B_2']],
+    ['A.1 c-3 900', ['A-1', 'C.3']],
+    ['C3 d_4 900', ['C.3', 'D4']],
+    ['B_2 D-4 900', ['B_2', 'D4']],
+]);
