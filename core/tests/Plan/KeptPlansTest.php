@@ -102,7 +102,37 @@ it('finds where to cut as kept', function (string $name, Shop $shop, bool $loade
     ['own', new Shop(['hangerClearance' => 1.5, 'crossmemberClearance' => 0.5, 'holeClearance' => 1.0, 'weldClearance' => 60.0, 'accessInside' => 300.0]), true, false],
 ]);
 
+it('finds where to cut other frames as kept', function () {
+    $features = fn (array ...$all): array => array_map(fn (array $one, int $i): array => ['id' => "F$i", 'kind' => $one[0], 'station' => $one[1], ...array_filter(['length' => $one[2] ?? null, 'side' => $one[3] ?? null, 'diameter' => $one[4] ?? null])], $all, array_keys($all));
+    $rail = fn (float $from, float $to, array $more = []): array => [['id' => 'R1', 'from' => $from, 'to' => $to, 'section' => Trucks::CHANNEL, 'yield' => 355, ...$more]];
+    $frames = [
+        'nothing on it' => ['features' => [], 'rails' => $rail(-700.4, 5300.7), 'lines' => []],
+        'a long bay behind' => ['features' => $features(['crossmember', 200.4, 80], ['crossmember', 900.6, 80], ['crossmember', 3600.3, 90], ['crossmember', 4400, 80]), 'lines' => []],
+        'bays alike' => ['features' => $features(['crossmember', 0, 80], ['crossmember', 1500, 80], ['crossmember', 3000, 80], ['crossmember', 4500, 80]), 'lines' => []],
+        'everything in the way' => ['features' => $features(['tank', 500, 300, 'left'], ['bracket', 1100, 120, 'right'], ['engine-mount', 1700.5, 100, 'both'], ['gearbox-mount', 2300, 100, 'centre'], ['body-mount', 2900.4, 80, 'both'], ['steering-box', 3500, 200, 'left'], ['axle-seat', 4300, 200], ['link-mount', 5000])],
+        'holes and rivets' => ['features' => $features(['hole', 600, null, 'left', 12.5], ['hole', 1200.6, null, 'right', 40], ['rivet', 1800, null, 'both', 8], ['bolt', 2400], ['hole', 3000, null, 'both', 13])],
+        'welds and bends' => ['features' => $features(['weld', 700], ['weld', 1500, 120], ['bend', 2300, 150], ['crack', 3900, null, 'left'], ['weld', 4700.3, 20, 'right'])],
+        'a shallow rail' => ['features' => $features(['crossmember', 1200, 60], ['spring-hanger', 2600, 120], ['weld', 3600]), 'rails' => [['id' => 'R1', 'from' => -200, 'to' => 4100.6, 'section' => ['kind' => 'box', 'depth' => 60, 'width' => 50, 'thickness' => 3], 'yield' => 235]]],
+        'rails of unlike depth' => ['features' => $features(['crossmember', 1200, 60], ['spring-hanger', 2600, 120, 'left'], ['spring-hanger', 3000, 120, 'centre']), 'rails' => [['id' => 'R1', 'from' => -200, 'to' => 2000, 'section' => Trucks::CHANNEL, 'yield' => 355], ['id' => 'R2', 'from' => 2000, 'to' => 4600, 'section' => [...Trucks::CHANNEL, 'depth' => 140], 'yield' => 355]]],
+        'one axle' => ['axles' => [['id' => 'only', 'station' => 1500, 'tyreRadius' => 380, 'rating' => 3000]], 'features' => $features(['crossmember', 1200, 60])],
+        'three axles' => ['axles' => [['id' => 'front', 'station' => 0, 'rating' => 4000], ['id' => 'drive', 'station' => 3000, 'rating' => 6000], ['id' => 'tag', 'station' => 4200, 'rating' => 6000]], 'features' => $features(['crossmember', 1200, 60])],
+        'a short rail' => ['rails' => $rail(1000, 1260), 'features' => [], 'lines' => []],
+        'a heat treated rail' => ['rails' => $rail(-700, 5300, ['yield' => 900]), 'features' => [], 'lines' => []],
+    ];
+    $kept = [];
+    foreach ($frames as $name => $change) {
+        $axles = array_map(fn (array $axle): Axle => new Axle($axle['id'], (float) $axle['station'], $axle['tyreRadius'] ?? null, null, (float) $axle['rating']), $change['axles'] ?? Trucks::document()['axles']);
+        $chassis = Trucks::truck($change, new Frame([], $axles));
+        foreach (count($axles) < 2 ? [false] : [false, true] as $loaded) {
+            $windows = new CutWindows($chassis, new RailLine(new Frame([]), $chassis->span()), new Shop, $loaded ? new FrameLoads($chassis, new Shop) : null);
+            $kept[$name.($loaded ? ', loaded' : '')] = [array_map(fn ($one): array => [$one->rule, $one->from, $one->to, $one->why], $windows->forbidden), $windows->windows];
+        }
+    }
+    Kept::same('windows-of-others', $kept);
+});
+
 $jobs = [
+    'kick-half' => [['kind' => 'kick', 'at' => 2200, 'height' => 1, 'angle' => 5]],
     'stretch' => [['kind' => 'stretch', 'at' => 1750, 'length' => 640, 'kerf' => 3, 'gap' => 3]],
     'stretch-on-slope' => [['kind' => 'stretch', 'at' => 1700, 'length' => 300, 'witness' => 150, 'shrinkage' => 1.2]],
     'stretch-level' => [['kind' => 'stretch', 'at' => 1700, 'length' => 300, 'level' => true]],
@@ -182,6 +212,9 @@ it('refuses what no frame takes, in the words that are kept', function () {
         'a plate the wrong way round' => [['kind' => 'plate', 'from' => 1500, 'to' => 1200, 'thickness' => 6]],
         'a plate off the rail' => [['kind' => 'plate', 'from' => 5000, 'to' => 9000, 'thickness' => 6]],
         'a thick box' => [['kind' => 'box', 'from' => 1200, 'to' => 1500, 'thickness' => 40]],
+        'a kick off the rail' => [['kind' => 'kick', 'at' => 5600, 'height' => 120, 'angle' => 30]],
+        'a kick that takes out more than there is' => [['kind' => 'kick', 'at' => 4800, 'height' => 120, 'angle' => 30, 'takeOut' => 2000]],
+        'a replaced end' => [['kind' => 'replace', 'at' => 5000, 'length' => 800]],
         'an unknown kind' => [['kind' => 'bend', 'at' => 1500]],
         'a kind of feature that is not known' => [['kind' => 'add-feature', 'new' => ['kind' => 'door', 'station' => 1500]]],
         'words for a number' => [$stretch(['length' => 'twelve'])],

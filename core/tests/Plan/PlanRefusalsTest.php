@@ -10,6 +10,7 @@ use Geodex\Core\Frame\Tolerance;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Plan\Cutting;
 use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\Kick;
 use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\RailLine;
 use Geodex\Core\Plan\Shorten;
@@ -78,4 +79,21 @@ describe('the line of the rail', function () {
     it('slopes as its segment does', function (float $at, float $rise) {
         expect((new RailLine(bentRail()))->slope($at))->toEqualWithDelta(atan2($rise, 1000), 1e-12);
     })->with([[500, 0], [1500, 20], [3000, 0], [999, 0], [1001, 20], [1999, 20], [2001, 0]]);
+});
+
+it('kicks a rail by one to fifteen hundred millimetres, either way', function (float $height, bool $taken) {
+    [$code] = refusalOf(fn () => new Kick('op1', 1500, $height, 30));
+    expect($code)->toBe($taken ? '' : 'plan.kick');
+})->with([[1.0, true], [-1.0, true], [0.99, false], [-0.99, false], [0.0, false], [1500.0, true], [-1500.0, true], [1500.5, false], [-1500.5, false], [INF, false], [NAN, false]]);
+
+it('kicks no rail where there is none', function () {
+    expect(refusalOf(fn () => (new FramePlanner)->plan(bentRail(), [new Kick('op1', 3900, 50, 30, takeOut: 200)]))[0])->toBe('plan.off-the-frame')
+        ->and(refusalOf(fn () => (new FramePlanner)->plan(bentRail(), [new Kick('op1', 4001, 50, 30)]))[0])->toBe('plan.off-the-frame')
+        ->and(refusalOf(fn () => (new FramePlanner)->plan(bentRail(), [new Kick('op1', 3000, 50, 30, takeOut: 200)]))[0])->toBe('');
+});
+
+it('is written down as it was given', function () {
+    $kick = new Kick('op1', 1500.0, -80.0, 25.0, 40.0, new Cutting(3.0, 100.0), '500 behind A');
+    expect($kick->values())->toMatchArray(['at' => '500 behind A', 'direction' => 'down', 'height' => 80.0, 'angle' => 25.0, 'takeOut' => 40.0, 'kerf' => 3.0])
+        ->and((new Kick('op1', 1500.0, 80.0, 25.0))->values())->toMatchArray(['at' => 1500.0, 'direction' => 'up', 'height' => 80.0, 'takeOut' => 0.0]);
 });

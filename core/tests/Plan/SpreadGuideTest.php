@@ -94,3 +94,24 @@ it('says which reading cannot be', function () {
     $read = (new FieldReader)->read(SpreadGuide::fields(), [...$guide->planned(), 'riseFar' => 5000.0]);
     expect(fn () => SpreadRound::of($guide, $read, new Shop))->toThrow(InvalidFields::class);
 });
+
+it('wants a third point at least a hand behind the others', function (int $third, bool $guides) {
+    expect(guideOf([0, 1000, 2000, $third]) !== null)->toBe($guides);
+})->with([[2099, false], [2100, true], [2101, true]]);
+
+it('takes the points next to the cut and the one furthest back, whatever the order of the chart', function (bool $turned) {
+    $frame = pairsAt([0, 500, 1000, 2000, 2600, 3000]);
+    $points = $turned ? array_reverse($frame->points) : $frame->points;
+    $middle = new Point('M', '', Side::Centre, null, null, Vector3::of(1490, 0, 500), Tolerance::all(), true);
+    $plan = (new FramePlanner)->plan(new Frame([$middle, ...$points, new Point('U', '', Side::Left, null, null, null, Tolerance::all(), false)], $frame->axles), [new Stretch('op1', 1500, 640)]);
+    $guide = SpreadGuide::across($plan, $plan->shifts->all[0]);
+    expect($guide?->between()['diagonalA'])->toBe('1000L – 2000R')
+        ->and($guide?->between()['riseFar'])->toBe('1000L – 3000L');
+})->with([false, true]);
+
+it('guides nothing where a side has no point before or behind the cut', function (array $without) {
+    $frame = pairsAt([0, 1000, 2000, 3000]);
+    $some = new Frame(array_values(array_filter($frame->points, fn (Point $point): bool => ! in_array($point->id, $without, true))), $frame->axles);
+    $plan = (new FramePlanner)->plan($some, [new Stretch('op1', 1500, 640)]);
+    expect(SpreadGuide::across($plan, $plan->shifts->all[0]))->toBeNull();
+})->with([[['0L', '1000L']], [['0R', '1000R']], [['2000L', '3000L']], [['2000R', '3000R']]]);
