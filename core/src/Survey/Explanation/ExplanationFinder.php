@@ -39,9 +39,6 @@ final readonly class ExplanationFinder implements HasProvenance
     /** A frame that moves by less bends a length by a few hundredths: the linear theory is exact (mm). */
     private const HARDLY_MM = 5.0;
 
-    /** χ² of one degree of freedom at 95 %: sums nearer than this are told by likely cause. */
-    private const AS_GOOD = 3.84;
-
     public function __construct(private LeastSquaresSolver $solver, private NetworkAdjuster $adjuster, private StartBuilder $starts, private SurveyOptions $options) {}
 
     public static function provenance(): array
@@ -109,7 +106,7 @@ final readonly class ExplanationFinder implements HasProvenance
         if ($explanations === []) {
             throw CannotComputeSurvey::noConvergence(self::ROUNDS, 0.0);
         }
-        $explanations = array_slice($this->told($explanations), 0, ExplanationSearch::MAX);
+        $explanations = array_slice(Telling::inOrder($explanations), 0, ExplanationSearch::MAX);
         $suspects = array_flip($explanations[0]->suspects());
 
         return new Explained(
@@ -264,20 +261,5 @@ final readonly class ExplanationFinder implements HasProvenance
     private function explanation(LeftOut $left, array $bench, float $sum, Frame $frame, Network $network, Observed $pooled): Explanation
     {
         return new Explanation((new MistakeReader)->read($left, $frame, $network, $bench, $pooled), $sum, $bench, $left);
-    }
-
-    /**
-     * The best fitting first; among those that fit as well as the best, those with a likely cause first.
-     *
-     * @param  non-empty-list<Explanation>  $explanations
-     * @return non-empty-list<Explanation>
-     */
-    private function told(array $explanations): array
-    {
-        $min = min(array_map(fn (Explanation $one): float => $one->weightedSum, $explanations));
-        $rank = fn (Explanation $one): array => [$one->weightedSum > $min + self::AS_GOOD, $one->weightedSum <= $min + self::AS_GOOD && ! $one->isLikely(), $one->weightedSum];
-        usort($explanations, fn (Explanation $a, Explanation $b): int => $rank($a) <=> $rank($b));
-
-        return $explanations;
     }
 }
