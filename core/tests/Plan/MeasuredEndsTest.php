@@ -99,3 +99,23 @@ it('lets an insert leave the line of the rail where the plan wants it to', funct
     'an insert along the rail' => ['stretch', ['length' => 500]],
     'a rail replaced' => ['replace', ['length' => 200, 'insert' => 500]],
 ]);
+
+it('says both ways that the ends miss, from half a millimetre on', function (array $off, float $sure, string $said) {
+    // A band of 500 between 1000 and 2000 takes half of what the rail runs askew there.
+    expect(Said::mm(measuredRail([[0, 0], [0, 0], $off, $off], sure: $sure)->across(shiftOf(new Shorten('op1', 1200, 500)))[0]))->toBe($said);
+})->with([
+    [[10, -20], 1.0, 'op1, left: the rear end stands 5.0 mm ± 0.7 mm to the right and 10.0 mm ± 0.7 mm lower of where the front one leads.'],
+    [[-10, 20], 1.0, 'op1, left: the rear end stands 5.0 mm ± 0.7 mm to the left and 10.0 mm ± 0.7 mm higher of where the front one leads.'],
+    [[1.02, 0], 0.1, 'op1, left: the rear end stands 0.5 mm ± 0.1 mm to the right of where the front one leads.'],
+    [[0, 1.02], 0.1, 'op1, left: the rear end stands 0.5 mm ± 0.1 mm higher of where the front one leads.'],
+    [[0.9, -0.9], 0.1, 'op1, left: the measured ends meet.'],
+]);
+
+it('passes over two points that stand at one station, and tells nothing beyond the last', function () {
+    $ends = new MeasuredEnds(array_map(fn (array $one): MeasuredPlace => new MeasuredPlace($one[0], Side::Left, Vector3::of($one[1], -400 + $one[2], 500), Vector3::of(1, 1, 1)), [['A', 0, 0], ['B', 1000, 0], ['C', 1000.5, 40], ['D', 2000, 0], ['E', 3000, 0]]));
+    expect($ends->miss(Side::Left, shiftOf(new Stretch('op1', 1000.2, 300))))->toBeNull()
+        ->and($ends->miss(Side::Left, shiftOf(new Stretch('op1', 500, 300)))[0])->toEqualWithDelta(0.0, 1e-9)
+        ->and($ends->miss(Side::Left, shiftOf(new Stretch('op1', 3400, 300))))->toBeNull()
+        ->and($ends->miss(Side::Left, shiftOf(new Stretch('op1', 3000, 300))))->not->toBeNull()
+        ->and($ends->miss(Side::Right, shiftOf(new Stretch('op1', 500, 300))))->toBeNull();
+});
