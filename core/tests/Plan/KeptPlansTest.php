@@ -60,6 +60,7 @@ function cabTruck(): Chassis
         ['id' => 'W', 'kind' => 'weld', 'station' => 1300, 'length' => 60],
         ['id' => 'K', 'kind' => 'crack', 'side' => 'left', 'station' => 3700],
     ];
+    $document['walls'] = [['id' => 'W1', 'side' => 'left', 'station' => 1000, 'measured' => 5.6], ['id' => 'W2', 'side' => 'both', 'station' => 2200, 'face' => 'top', 'measured' => 5.1], ['id' => 'W3', 'side' => 'right', 'station' => 4400, 'measured' => 4.9]];
     $document['lines'][] = ['id' => 'S', 'kind' => 'shaft', 'name' => 'driveshaft', 'path' => [['station' => 400], ['station' => 1750], ['station' => 3250]]];
 
     return Trucks::truck($document, cabChassis());
@@ -163,6 +164,7 @@ it('lays operations on a frame as kept', function (string $name, array $operatio
         'wheelbase' => [$plan->wheelbaseBefore, $plan->wheelbaseAfter],
         'features' => array_map(fn ($one): array => [$one->id(), $one->kind, $one->station, $one->length, $one->side], $plan->chassis->fixtures),
         'rails' => array_map(fn ($one): array => [$one->id(), $one->from, $one->to], $plan->chassis->rails),
+        'rest' => [$plan->chassis->axles, $plan->chassis->walls, $plan->chassis->masses, $plan->chassis->lines],
         'consequences' => (new Consequences)->of($plan),
         'ends' => array_map(fn (Shift $shift): array => (new MeasuredEnds($places))->across($shift), $plan->shifts->all),
         'spread' => array_map(fn (Shift $shift): ?array => SpreadGuide::across($plan, $shift)?->planned(), $plan->shifts->all),
