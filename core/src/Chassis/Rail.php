@@ -7,6 +7,7 @@ namespace Geodex\Core\Chassis;
 use Geodex\Core\Fields\Field;
 use Geodex\Core\Fields\InvalidFields;
 use Geodex\Core\Fields\Values;
+use Geodex\Core\Structure\ChannelPreset;
 use Geodex\Core\Structure\Preset;
 use Geodex\Core\Structure\Presets;
 use Geodex\Core\Structure\Section;
@@ -177,7 +178,7 @@ final readonly class Rail implements ChassisPart
     {
         $preset = $this->preset($station, $lost);
 
-        return new Section(preset: $preset, strips: [...$this->linerStrips($station), ...$this->plateStrips($station), ...$this->doublerStrips($station)], holes: [], given: null, path: "$this->path.");
+        return new Section(preset: $preset, strips: [...$this->linerStrips($preset), ...$this->plateStrips($preset), ...$this->doublerStrips($station)], holes: [], given: null, path: "$this->path.");
     }
 
     private function preset(float $station, float $lost): Preset
@@ -193,18 +194,19 @@ final readonly class Rail implements ChassisPart
         return Presets::read(new Values($given), "$this->path.section");
     }
 
-    /** @return list<Strip> web and flanges of a channel inside the channel */
-    private function linerStrips(float $station): array
+    /** @return list<Strip> web and flanges of a channel inside the channel, as far as it is still there */
+    private function linerStrips(Preset $worn): array
     {
         if ($this->liner === null) {
             return [];
         }
-        [$h, $t, $l] = [$this->depth($station), $this->thickness(), $this->liner];
-        if (! $this->isChannel() || 2 * ($t + $l) >= $h || $t + $l >= $this->width()) {
+        $l = $this->liner;
+        if (! $worn instanceof ChannelPreset || 2 * ($worn->thickness + $l) >= $worn->depth || $worn->thickness + $l >= $worn->width) {
             throw InvalidFields::at("$this->path.liner", 'a liner lies inside a channel, and has to leave room in it.');
         }
+        [$h, $t] = [$worn->depth, $worn->thickness];
         $sign = $this->opensLeft() ? -1 : 1;
-        $flange = $this->width() - $t - $l;
+        $flange = $worn->width - $t - $l;
         $strip = fn (float $y, float $z, float $width, float $angle): Strip => new Strip(y: $sign * $y, z: $z, width: $width, thickness: $l, angle: $angle, role: StripRole::Open);
 
         return [
@@ -214,18 +216,18 @@ final readonly class Rail implements ChassisPart
         ];
     }
 
-    /** @return list<Strip> */
-    private function plateStrips(float $station): array
+    /** @return list<Strip> on the tips of a channel as far as they are still there */
+    private function plateStrips(Preset $worn): array
     {
         if ($this->plate === null) {
             return [];
         }
-        if (! $this->isChannel()) {
+        if (! $worn instanceof ChannelPreset) {
             throw InvalidFields::at("$this->path.plate", 'a closing plate stands on the tips of a channel.');
         }
-        $y = $this->width() + $this->plate / 2;
+        $y = $worn->width + $this->plate / 2;
 
-        return [new Strip(y: $this->opensLeft() ? -$y : $y, z: 0.0, width: $this->depth($station), thickness: $this->plate, angle: 90.0, role: StripRole::Closing)];
+        return [new Strip(y: $this->opensLeft() ? -$y : $y, z: 0.0, width: $worn->depth, thickness: $this->plate, angle: 90.0, role: StripRole::Closing)];
     }
 
     /** @return list<Strip> */

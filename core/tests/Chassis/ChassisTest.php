@@ -51,6 +51,17 @@ describe('a rail', function () {
         expect(Trucks::truck(['walls' => [['id' => 'w', 'station' => 500, 'measured' => 6.4]]])->section(Side::Left, 500.0)->lost)->toBe(0.0);
     });
 
+    it('can still be boxed and lined: the plate stands on the tips and the liner against the web that are left', function (array $more, float $area) {
+        // 0.9 mm lost of every outer face: depth 198.2, width 69.1, wall 5.1.
+        $chassis = Trucks::truck(['rails' => [['id' => 'R1', 'from' => 0, 'to' => 2000, 'section' => Trucks::CHANNEL, ...$more]], 'features' => [], 'walls' => [['id' => 'w', 'station' => 500, 'measured' => 5.1]]]);
+        $channel = 198.2 * 5.1 + 2 * (69.1 - 5.1) * 5.1;
+        expect($chassis->section(Side::Left, 500.0)->properties->area)->toEqualWithDelta($channel + $area, 1e-6);
+    })->with([
+        'a plate of five' => [['plate' => 5], 5 * 198.2],
+        'a liner of four' => [['liner' => 4], 4 * (198.2 - 2 * 5.1) + 2 * 4 * (69.1 - 5.1 - 4)],
+        'as it is' => [[], 0.0],
+    ]);
+
     it('tapers evenly', function () {
         $rail = channelRail(['rearDepth' => 140])->rail(Side::Left, 1000.0);
         expect($rail->depth(0.0))->toBe(200.0)->and($rail->depth(1000.0))->toBe(170.0)->and($rail->depth(2000.0))->toBe(140.0)->and($rail->tapers())->toBeTrue()
