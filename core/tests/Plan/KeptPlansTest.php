@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Geodex\Core\Chassis\Chassis;
+use Geodex\Core\Chassis\Fixture;
 use Geodex\Core\Chassis\Loads\FrameLoads;
 use Geodex\Core\Failure\CoreFailure;
 use Geodex\Core\Fields\FieldReader;
@@ -16,6 +17,7 @@ use Geodex\Core\Frame\Tolerance;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Plan\Consequences;
 use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\HoleChecker;
 use Geodex\Core\Plan\JointShrinkage;
 use Geodex\Core\Plan\MeasuredEnds;
 use Geodex\Core\Plan\MeasuredPlace;
@@ -30,7 +32,9 @@ use Geodex\Core\Plan\StationSights;
 use Geodex\Core\Plan\Variant;
 use Geodex\Core\Plan\Windows\CutRules;
 use Geodex\Core\Plan\Windows\CutWindows;
+use Geodex\Core\Settings\ShopDefaults;
 use Geodex\Core\Shop\Shop;
+use Geodex\Core\Shop\ShopDefault;
 use Geodex\Core\Tests\Support\Kept;
 use Geodex\Core\Tests\Support\Trucks;
 
@@ -83,6 +87,7 @@ it('asks for what is kept: fields of operations, stands and spreads, and the val
         'spread tolerance' => SpreadGuide::shopDefaults(),
         'consequences' => Consequences::shopDefaults(),
         'variants' => Variant::LETTERS,
+        'what a shop may set' => array_map(fn (ShopDefault $one): array => [$one->group, $one->field, $one->source], ShopDefaults::all()),
     ]);
 });
 
@@ -188,6 +193,44 @@ it('proposes posts for the halves as kept', function () {
         'shrinkage' => array_map(fn (array $one): float => (new JointShrinkage(new Shop(['shrinkageOfArea' => $one[0], 'shrinkageOfGap' => $one[1]])))->of($one[2], $one[3]), [[0.1, 0.0, 3.0, 6.0], [0.2, 0.05, 3.0, 6.0], [0.2, 0.05, 0.0, 6.0], [0.1, 0.0, 2.0, 8.0]]),
         'shrinkage defaults' => JointShrinkage::shopDefaults(),
     ]);
+});
+
+it('says of new holes what is kept', function () {
+    $kept = [];
+    $truck = cabTruck();
+    foreach (['web', 'top'] as $face) {
+        foreach ([14.0, 41.0] as $diameter) {
+            foreach ($face === 'web' ? ['left', 'both'] : ['right'] as $side) {
+                foreach ([-60, 1320, 1350, 1380, 1890, 1915, 2000, 2025, 2400, 2990, 3690, 4700] as $station) {
+                    foreach ([0, -75] as $up) {
+                        $hole = Fixture::of('op1', (new FieldReader)->read(Fixture::fields(), ['kind' => 'hole', 'station' => $station, 'diameter' => $diameter, 'face' => $face, 'side' => $side, 'up' => $up]));
+                        foreach (['' => new Shop, ' own' => new Shop(['holePitch' => 6.0, 'holeBend' => 0.5, 'holeWeld' => 90.0, 'holeHanger' => 0.5, 'holeLargest' => 0.05])] as $whose => $shop) {
+                            $said = (new HoleChecker($truck, $shop))->of('op1', $hole);
+                            if ($said !== []) {
+                                $kept["$face $diameter $side $station $up$whose"] = $said;
+                            }
+                        }
+                    }
+                }
+            }
+        }
+    }
+    Kept::same('plan-new-holes', $kept);
+});
+
+it('says of cuts along the frame what is kept', function () {
+    $kept = [];
+    $truck = cabTruck();
+    foreach (range(-650, 5250, 75) as $at) {
+        foreach ([['kind' => 'stretch', 'at' => $at, 'length' => 120], ['kind' => 'shorten', 'at' => $at, 'length' => 200]] as $one) {
+            try {
+                $kept["{$one['kind']} at $at"] = (new FramePlanner(new Shop($at % 150 === 0 ? [] : ['cutClearOfPoint' => 30.0, 'cutClearOfAxle' => 100.0, 'levelRail' => 5.0])))->plan(cabChassis(), operationsOf([$one]), $truck)->warnings;
+            } catch (CoreFailure $failure) {
+                $kept["{$one['kind']} at $at"] = $failure->getMessage();
+            }
+        }
+    }
+    Kept::same('plan-cuts-along', $kept);
 });
 
 it('refuses what no frame takes, in the words that are kept', function () {
