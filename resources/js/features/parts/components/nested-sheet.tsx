@@ -58,6 +58,8 @@ export function NestedSheet({ job, sheet, canWork, onLay, onCut }: Props) {
         event.preventDefault();
     };
     const faults = sheet.pieces.filter((piece) => piece.fault);
+    // A name is too long for a small plate on a small screen: plates carry numbers, the names stand above.
+    const titles = [...new Set(sheet.pieces.map((piece) => piece.title))];
     return (
         <figure className="max-w-5xl">
             <figcaption className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -77,6 +79,14 @@ export function NestedSheet({ job, sheet, canWork, onLay, onCut }: Props) {
                     <b className="font-semibold">✕ {faults.map((piece) => `${piece.title}: ${piece.fault}`).join('; ')}</b>
                 )}
             </figcaption>
+            <ol className="mb-2 flex flex-wrap gap-x-6 gap-y-1">
+                {titles.map((title, i) => (
+                    <li key={title}>
+                        <b className="mr-2 font-semibold tabular-nums">{i + 1}</b>
+                        {title}, {sheet.pieces.filter((piece) => piece.title === title).length} ×
+                    </li>
+                ))}
+            </ol>
             <svg
                 ref={svg}
                 viewBox={`0 ${-sheet.height} ${sheet.width} ${sheet.height}`}
@@ -126,9 +136,16 @@ export function NestedSheet({ job, sheet, canWork, onLay, onCut }: Props) {
                                 strokeWidth={sheet.width / (piece.fault ? 250 : 500)}
                                 strokeDasharray={piece.fault ? `${sheet.width / 60} ${sheet.width / 120}` : undefined}
                             />
-                            <text x={cx + dx} y={-(cy + dy)} fontSize={sheet.width / 45} textAnchor="middle" fill="var(--ink)">
+                            <text
+                                x={cx + dx}
+                                y={-(cy + dy)}
+                                fontSize={sheet.width / 24}
+                                textAnchor="middle"
+                                dominantBaseline="central"
+                                fill="var(--ink)"
+                            >
                                 {piece.fault ? '✕ ' : ''}
-                                {piece.title}
+                                {titles.indexOf(piece.title) + 1}
                             </text>
                         </g>
                     );
@@ -143,7 +160,7 @@ export function NestedSheet({ job, sheet, canWork, onLay, onCut }: Props) {
     );
 }
 
-/** Where its name stands. */
+/** Where its number stands. */
 function middle(piece: LaidPieceProps): [number, number] {
     const [xs, ys] = [piece.corners.map(([x = 0]) => x), piece.corners.map(([, y = 0]) => y)];
     return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
