@@ -84,10 +84,13 @@ test('the log takes notes, is put right by another entry, and opens a step again
     await log.getByRole('button', { name: 'Write it down' }).click();
     await expect(log.getByText('20 V, 165 A')).toBeVisible();
     const survey = page.getByRole('article', { name: 'Survey the frame as it came' });
+    await survey.getByRole('button', { name: 'Begin: time it' }).click();
+    await expect(survey.getByText('▷ begun')).toBeVisible();
     await survey.getByRole('button', { name: 'Done' }).click();
     await expect(survey).toBeHidden();
-    await log.getByRole('button', { name: 'It is not done' }).click();
-    await expect(survey).toBeVisible();
+    await log.getByRole('button', { name: 'It is not done' }).first().click();
+    // What was opened again is begun, and timed, anew.
+    await expect(survey.getByRole('button', { name: 'Begin: time it' })).toBeVisible();
     await page.getByLabel('Another step').fill('Ring the tank man');
     await page.getByRole('button', { name: 'Put it in' }).click();
     await expect(page.getByRole('article', { name: 'Ring the tank man' })).toBeVisible();
