@@ -112,3 +112,11 @@ it('takes as square what is within the widest tolerance of its corners', functio
     $readings = array_map(fn (Reading $one): Reading => new Reading($one->id, $one->kind, $one->value, 0.05), panelReadings($rack));
     expect(Said::mm((new SurveyAssessor)->assess(new Frame($points), Readings::survey($readings))->fit->reasons[1]))->toStartWith($said);
 })->with([[4.0, 'Square'], [8.0, 'Not square']]);
+
+it('does not mind a height that was struck', function () {
+    $height = new Reading('h', Geodex\Core\Survey\Reading\HeightReading::between(['AL'], null), 300.0, 1.0, 'Read off the wrong staff');
+    $plain = (new SurveyAssessor)->assess(uncharted(), Readings::survey(panelReadings(8.0)));
+    $struck = (new SurveyAssessor)->assess(uncharted(), Readings::survey([$height, ...panelReadings(8.0)]));
+    expect($struck->against)->toBe(Held::Plane)
+        ->and(array_map(Said::mm(...), $struck->fit->reasons))->toBe(array_map(Said::mm(...), $plain->fit->reasons));
+});
