@@ -115,3 +115,51 @@ describe('the halves of a cut frame', function () {
             ->and(array_column(StandFields::posts($front, $given)['supports'], 'station'))->toBe($front->supports);
     });
 });
+
+describe('what is not known is not told', function () {
+    /**
+     * Consequences of nothing, for a truck with these axles (station and tyre radius) and rails, charted at a height.
+     *
+     * @param  list<array{float, ?float}>  $axles
+     * @return array<string, ?float>
+     */
+    function toldOf(array $axles, ?array $rails = null, ?float $height = 360.0): array
+    {
+        $entries = array_map(fn (array $one, int $i): Axle => new Axle("axle$i", $one[0], $one[1]), $axles, array_keys($axles));
+        $points = $height === null ? [] : array_map(fn (array $p): Point => new Point($p[0], '', $p[1] < 0 ? Side::Left : Side::Right, null, null, Vector3::of($p[2], $p[1], $height), Tolerance::all(), true), [['AL', -420, -600], ['AR', 420, -600], ['FL', -420, 5200], ['FR', 420, 5200]]);
+        $frame = new Frame($points, $entries);
+        $chassis = Trucks::truck(['axles' => array_map(fn (Axle $axle): array => array_filter(['id' => $axle->id, 'station' => $axle->station, 'tyreRadius' => $axle->tyreRadius], fn (mixed $one): bool => $one !== null), $entries), ...($rails === null ? [] : ['rails' => $rails]), 'features' => [], 'lines' => [], 'masses' => []], $frame);
+        $rows = (new Consequences)->of((new FramePlanner)->plan($frame, [], $chassis));
+
+        return array_combine(array_map(fn (Consequence $one): string => $one->name, $rows), array_map(fn (Consequence $one): ?float => $one->before === null ? null : round($one->before, 3), $rows));
+    }
+
+    it('of the ground under the rails', function (array $axles, ?array $rails, ?float $height, array $known) {
+        $told = array_filter(array_intersect_key(toldOf($axles, $rails, $height), ['breakover' => 1, 'departure' => 1]), fn (?float $one): bool => $one !== null);
+        expect(array_keys($told))->toBe($known);
+    })->with([
+        'both wheels' => [[[0, 390.0], [3450, 390.0]], null, 360.0, ['breakover', 'departure']],
+        'the other way round' => [[[3450, 390.0], [0, 390.0]], null, 360.0, ['breakover', 'departure']],
+        'no front wheel' => [[[0, null], [3450, 390.0]], null, 360.0, ['departure']],
+        'no rear wheel' => [[[0, 390.0], [3450, null]], null, 360.0, []],
+        'one axle' => [[[1000, 390.0]], null, 360.0, ['departure']],
+        'no axle' => [[], null, 360.0, []],
+        'no chart' => [[[0, 390.0], [3450, 390.0]], null, null, []],
+        'no rail between the axles' => [[[0, 390.0], [3450, 390.0]], [['id' => 'R1', 'from' => 3000, 'to' => 5300, 'section' => Trucks::CHANNEL]], 360.0, ['departure']],
+        'a right rail alone' => [[[0, 390.0], [3450, 390.0]], [['id' => 'R1', 'side' => 'right', 'from' => -700, 'to' => 5300, 'section' => Trucks::CHANNEL]], 360.0, ['breakover', 'departure']],
+        'the rail ends at the axle' => [[[0, 390.0], [3450, 390.0]], [['id' => 'R1', 'from' => -700, 'to' => 3450, 'section' => Trucks::CHANNEL]], 360.0, ['breakover']],
+        // Points in the middle of a rail of 200: its lower edge is on the ground, and a millimetre above it.
+        'a rail on the ground' => [[[0, 390.0], [3450, 390.0]], null, 100.0, []],
+        'just above it' => [[[0, 390.0], [3450, 390.0]], null, 101.0, ['breakover', 'departure']],
+    ]);
+
+    it('of wheelbase and overhang', function (array $axles, array $told) {
+        expect(array_intersect_key(toldOf($axles), $told))->toBe($told);
+    })->with([
+        'two' => [[[0, 390.0], [3450, 390.0]], ['wheelbase' => 3450.0, 'overhang' => 1850.0, 'overhangShare' => 53.623]],
+        'one' => [[[1000, 390.0]], ['wheelbase' => null, 'overhang' => 4300.0, 'overhangShare' => null, 'turning' => null]],
+        'none' => [[], ['wheelbase' => null, 'overhang' => null, 'overhangShare' => null]],
+        'three, named from the rear' => [[[4600, 390.0], [3450, 390.0], [0, 390.0]], ['wheelbase' => 4600.0, 'overhang' => 700.0, 'overhangShare' => 15.217]],
+        'two at one place' => [[[1000, 390.0], [1000, 390.0]], ['wheelbase' => 0.0, 'overhang' => 4300.0, 'overhangShare' => null]],
+    ]);
+});

@@ -218,6 +218,31 @@ it('says of new holes what is kept', function () {
     Kept::same('plan-new-holes', $kept);
 });
 
+it('says of plates on rails what is kept', function () {
+    $half = fn (string $id, float $from, float $to, float $yield): array => ['id' => $id, 'from' => $from, 'to' => $to, 'section' => Trucks::CHANNEL, 'yield' => $yield];
+    $rails = [
+        'one run' => [$half('R1', -700, 5300, 355)],
+        'heat-treated behind' => [$half('R1', -700, 2000, 355), $half('R2', 2000, 5300, 900)],
+        'on the left alone' => [['side' => 'left', ...$half('R1', -700, 5300, 355)]],
+        'with a gap' => [$half('R1', -700, 1900, 355), $half('R2', 2100, 5300, 355)],
+    ];
+    $kept = [];
+    foreach ($rails as $name => $all) {
+        $truck = Trucks::truck(['rails' => $all], cabChassis());
+        foreach ([[1200, 1500], [1800, 2300], [-700, -300], [4900, 5300], [4900, 5301], [1700, 2600]] as [$from, $to]) {
+            foreach ([['kind' => 'plate', 'thickness' => 6], ['kind' => 'plate', 'thickness' => 1, 'height' => 30], ['kind' => 'box', 'thickness' => 5], ['kind' => 'box', 'thickness' => 4, 'side' => 'right']] as $k => $one) {
+                try {
+                    $plan = (new FramePlanner)->plan(cabChassis(), operationsOf([['from' => $from, 'to' => $to, ...$one]]), $truck);
+                    $kept["$name, $from to $to, $k"] = [$plan->warnings, array_map(fn ($rail): array => [$rail->id(), $rail->side, $rail->from, $rail->to], $plan->chassis->rails)];
+                } catch (CoreFailure $failure) {
+                    $kept["$name, $from to $to, $k"] = $failure->getMessage();
+                }
+            }
+        }
+    }
+    Kept::same('plan-plates-elsewhere', $kept);
+});
+
 it('says of cuts along the frame what is kept', function () {
     $kept = [];
     $truck = cabTruck();
