@@ -12,8 +12,8 @@ use Geodex\Core\Words\Provenance;
 /**
  * Joint angles of a shaft in space, and what its two joints leave uncancelled.
  *
- * cos β = u·v between unit axes; residual θ = √|Σ ± β² e^{2iφ}| with φ the angle of each joint's plane about the shaft
- * and the sign changing with the yoke phase (Seherr-Thoss, Schmelz & Aucktor, Universal Joints and Driveshafts; SAE AE-7).
+ * cos β = u·v between unit axes; residual θ = √|Σ ± β² e^{2iφ}| with φ the angle of each joint's plane about the shaft, of which
+ * only the turn from the one plane to the other counts, and the sign changing with the yoke phase (Seherr-Thoss, Schmelz & Aucktor, Universal Joints and Driveshafts; SAE AE-7).
  */
 final readonly class JointAngles implements HasProvenance
 {
@@ -29,9 +29,9 @@ final readonly class JointAngles implements HasProvenance
         $this->front = $this->between($front->axis(), $shaft);
         $this->rear = $this->between($shaft, $rear->axis());
         $sign = $phase === YokePhase::InPhase ? -1 : 1;
-        [$re1, $im1] = $this->squared($front->axis(), $shaft, $this->front->radians);
-        [$re2, $im2] = $this->squared($rear->axis(), $shaft, $this->rear->radians);
-        $this->residual = Angle::ofRadians(sqrt(hypot($re1 + $sign * $re2, $im1 + $sign * $im2)));
+        $turn = $this->between($front->axis()->cross($shaft), $rear->axis()->cross($shaft))->radians;
+        [$ahead, $behind] = [$this->front->radians ** 2, $this->rear->radians ** 2];
+        $this->residual = Angle::ofRadians(sqrt(hypot($ahead + $sign * $behind * cos(2 * $turn), $behind * sin(2 * $turn))));
     }
 
     public static function provenance(): array
@@ -46,24 +46,5 @@ final readonly class JointAngles implements HasProvenance
     private function between(Vector3 $u, Vector3 $v): Angle
     {
         return Angle::ofRadians(atan2($u->cross($v)->norm(), $u->dot($v)));
-    }
-
-    /** @return array{float, float} β² e^{2iφ} as real and imaginary part */
-    private function squared(Vector3 $axis, Vector3 $shaft, float $beta): array
-    {
-        $across = $axis->minus($shaft->times($axis->dot($shaft)));
-        $right = $this->acrossShaft($shaft);
-        $up = $right->cross($shaft);
-        $phi = atan2($across->dot($up), $across->dot($right));
-
-        return [$beta * $beta * cos(2 * $phi), $beta * $beta * sin(2 * $phi)];
-    }
-
-    private function acrossShaft(Vector3 $shaft): Vector3
-    {
-        $side = Vector3::of(0, 1, 0);
-        $across = $side->minus($shaft->times($side->dot($shaft)));
-
-        return $across->norm() > 1e-3 ? $across->unit() : Vector3::of(1, 0, 0)->minus($shaft->times($shaft->x))->unit();
     }
 }

@@ -3,33 +3,11 @@
 declare(strict_types=1);
 
 use Geodex\Core\Driveline\DrivelineLimits;
-use Geodex\Core\Driveline\ExistingShaft;
 use Geodex\Core\Driveline\Shaft;
 use Geodex\Core\Driveline\ShaftCalculator;
-use Geodex\Core\Driveline\ShaftEnd;
-use Geodex\Core\Driveline\Slip;
-use Geodex\Core\Driveline\Tube;
-use Geodex\Core\Driveline\YokePhase;
 use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Tests\Support\Said;
-use Geodex\Core\Units\Angle;
-
-/** A straight shaft whose two joints run at the angles given, in one plane. */
-function bentShaft(float $front, float $rear, float $speed = 2000.0, ?float $wall = 3.0): Shaft
-{
-    return new Shaft(
-        id: 'rear',
-        front: new ShaftEnd(Vector3::of(0, 0, 0), Angle::ofDegrees($front), Angle::ofDegrees(0)),
-        rear: new ShaftEnd(Vector3::of(1400, 0, 0), Angle::ofDegrees($rear), Angle::ofDegrees(0)),
-        existing: new ExistingShaft(1400, 60),
-        slip: new Slip(120, 60, 40),
-        tube: new Tube(89, $wall),
-        phase: YokePhase::InPhase,
-        bump: Vector3::of(0, 0, 0),
-        droop: Vector3::of(0, 0, 0),
-        speed: $speed,
-    );
-}
+use Geodex\Core\Tests\Support\ShaftExamples;
 
 /** @return list<Geodex\Core\Words\Sentence> */
 function warningsOf(Shaft $shaft, DrivelineLimits $limits = new DrivelineLimits): array
@@ -42,29 +20,29 @@ describe('each limit', function () {
         expect(Said::mm(warningsOf($good)))->not->toContain($says)
             ->and(Said::mm(warningsOf($bad)))->toContain($says);
     })->with([
-        'joint angle' => [bentShaft(6.9, 6.9), bentShaft(7.1, 7.1), 'the guideline is at most 7.0°'],
-        'straight joint' => [bentShaft(0.6, 0.6), bentShaft(0.4, 0.4), 'nearly straight'],
-        'difference' => [bentShaft(3.0, 3.9), bentShaft(3.0, 4.1), 'The joint angles differ by'],
-        'uncancelled' => [bentShaft(5.0, 4.2), bentShaft(5.0, 3.8), 'uncancelled'],
-        'critical speed' => [bentShaft(2, 2, 5500.0), bentShaft(2, 2, 5700.0), 'of its critical speed'],
-        'wall' => [bentShaft(2, 2), bentShaft(2, 2, wall: null), 'Measure the wall'],
+        'joint angle' => [ShaftExamples::bent(6.9, 6.9), ShaftExamples::bent(7.1, 7.1), 'the guideline is at most 7.0°'],
+        'straight joint' => [ShaftExamples::bent(0.6, 0.6), ShaftExamples::bent(0.4, 0.4), 'nearly straight'],
+        'difference' => [ShaftExamples::bent(3.0, 3.9), ShaftExamples::bent(3.0, 4.1), 'The joint angles differ by'],
+        'uncancelled' => [ShaftExamples::bent(5.0, 4.2), ShaftExamples::bent(5.0, 3.8), 'uncancelled'],
+        'critical speed' => [ShaftExamples::bent(2, 2, 5500.0), ShaftExamples::bent(2, 2, 5700.0), 'of its critical speed'],
+        'wall' => [ShaftExamples::bent(2, 2), ShaftExamples::bent(2, 2, wall: null), 'Measure the wall'],
     ]);
 
     it('can be set by the shop', function (DrivelineLimits $limits, Shaft $shaft, string $says) {
         expect(Said::mm(warningsOf($shaft)))->not->toContain($says)
             ->and(Said::mm(warningsOf($shaft, $limits)))->toContain($says);
     })->with([
-        'joint angle' => [new DrivelineLimits(maxJointAngle: 3.0), bentShaft(4, 4), 'the guideline is at most 3.0°'],
-        'straight joint' => [new DrivelineLimits(minJointAngle: 2.0), bentShaft(1, 1), 'nearly straight'],
-        'difference' => [new DrivelineLimits(maxDifference: 0.2), bentShaft(3.0, 3.5), 'differ by'],
-        'uncancelled' => [new DrivelineLimits(maxResidual: 0.5), bentShaft(3.0, 3.5), 'uncancelled'],
-        'critical speed' => [new DrivelineLimits(maxSpeedShare: 0.2), bentShaft(2, 2), 'stay below 20 %'],
+        'joint angle' => [new DrivelineLimits(maxJointAngle: 3.0), ShaftExamples::bent(4, 4), 'the guideline is at most 3.0°'],
+        'straight joint' => [new DrivelineLimits(minJointAngle: 2.0), ShaftExamples::bent(1, 1), 'nearly straight'],
+        'difference' => [new DrivelineLimits(maxDifference: 0.2), ShaftExamples::bent(3.0, 3.5), 'differ by'],
+        'uncancelled' => [new DrivelineLimits(maxResidual: 0.5), ShaftExamples::bent(3.0, 3.5), 'uncancelled'],
+        'critical speed' => [new DrivelineLimits(maxSpeedShare: 0.2), ShaftExamples::bent(2, 2), 'stay below 20 %'],
     ]);
 });
 
 describe('the slip joint', function () {
     it('is judged over the whole travel', function (array $bump, array $droop, string $says) {
-        $shaft = bentShaft(2, 2);
+        $shaft = ShaftExamples::bent(2, 2);
         $moving = new Shaft(
             $shaft->id, $shaft->front, $shaft->rear, $shaft->existing, $shaft->slip, $shaft->tube, $shaft->phase,
             Vector3::of(...$bump), Vector3::of(...$droop), $shaft->speed,
@@ -76,7 +54,7 @@ describe('the slip joint', function () {
     ]);
 
     it('moves by as much as the joints do', function () {
-        $result = (new ShaftCalculator)->calculate(bentShaft(2, 2));
+        $result = (new ShaftCalculator)->calculate(ShaftExamples::bent(2, 2));
         expect($result->tubeToCut)->toEqualWithDelta(0.0, 1e-9)
             ->and($result->bottomingClearance)->toEqualWithDelta(60.0, 1e-9)
             ->and($result->minEngagement)->toEqualWithDelta(60.0, 1e-9);
@@ -85,7 +63,7 @@ describe('the slip joint', function () {
 
 describe('figures', function () {
     it('of uneven turning follow the residual', function (float $front, float $rear, float $speed) {
-        $result = (new ShaftCalculator)->calculate(bentShaft($front, $rear, $speed));
+        $result = (new ShaftCalculator)->calculate(ShaftExamples::bent($front, $rear, $speed));
         $omega = $speed * 2 * M_PI / 60;
         $residual = sqrt(abs(deg2rad($front) ** 2 - deg2rad($rear) ** 2));
         expect($result->angularAcceleration)->toEqualWithDelta($omega ** 2 * $residual ** 2, 1e-6);
@@ -96,7 +74,7 @@ describe('figures', function () {
     ]);
 
     it('name the largest angle of the travel', function () {
-        $shaft = bentShaft(2, 2);
+        $shaft = ShaftExamples::bent(2, 2);
         $moving = new Shaft(
             $shaft->id, $shaft->front, $shaft->rear, $shaft->existing, $shaft->slip, $shaft->tube, $shaft->phase,
             Vector3::of(0, 0, 100), Vector3::of(0, 0, -200), $shaft->speed,
