@@ -42,7 +42,10 @@ final readonly class DrivelineLimits implements HasShopDefaults
     {
         foreach (self::shopDefaults() as $default) {
             if ($default->name() === $name) {
-                return (new Shop(get_object_vars($this)))->whose($default);
+                return (new Shop([
+                    'maxJointAngle' => $this->maxJointAngle, 'minJointAngle' => $this->minJointAngle, 'maxDifference' => $this->maxDifference,
+                    'maxResidual' => $this->maxResidual, 'maxSpeedShare' => $this->maxSpeedShare,
+                ]))->whose($default);
             }
         }
 

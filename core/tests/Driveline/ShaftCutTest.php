@@ -97,8 +97,15 @@ it('takes parts up to their limits and refuses what lies beyond', function (call
     'a wall under half' => [fn () => new Tube(76, 37.9), fn () => new Tube(76, 38.0), 'does not fit'],
     'a thin wall' => [fn () => new Tube(76, 0.1), fn () => new Tube(76, 0.0), 'does not fit'],
     'a tube of some width' => [fn () => new Tube(0.5, null), fn () => new Tube(0.0, null), 'outside diameter'],
+    'joints 50 mm apart' => [fn () => bareShaft(['rear' => new ShaftEnd(Vector3::of(50, 0, 500), Angle::ofDegrees(2), null)]), fn () => bareShaft(['rear' => new ShaftEnd(Vector3::of(49.9, 0, 500), Angle::ofDegrees(2), null)]), 'less than 50 mm apart'],
+    'a shaft that turns once in two minutes' => [fn () => bareShaft(['speed' => 0.5]), fn () => bareShaft(['speed' => 0.0]), 'more than zero rev/min'],
     'a shaft of 50 mm' => [fn () => new ExistingShaft(50.0, 0.0), fn () => new ExistingShaft(49.9, 0.0), 'at least 50 mm'],
     'a slip pulled apart' => [fn () => new ExistingShaft(60.0, 0.0), fn () => new ExistingShaft(60.0, -0.1), 'at least 50 mm'],
     'a slip home at ride' => [fn () => new Slip(70, 70, 0), fn () => new Slip(70, 70.1, 0), 'is more than is possible'],
     'nothing kept in' => [fn () => new Slip(70, 0, 0), fn () => new Slip(70, 60, -0.1), '0 mm or more'],
 ]);
+
+it('keeps in a refusal what it is about', function () {
+    expect(InvalidShaft::because('tube', 'it is soft.')->context())->toBe(['part' => 'tube'])
+        ->and(InvalidShaft::jointCutOut('rear')->context())->toBe(['shaft' => 'rear']);
+});
