@@ -65,3 +65,39 @@ it('leaves centre points out: they are no rail', function () {
     ];
     expect(fn () => new RailLine(new Frame($points)))->toThrow(InvalidPlan::class);
 });
+
+it('lies level between the ends of a rail that no points, or one, draw', function () {
+    $at = fn (float $x, float $z): Frame => new Frame([new Point('A', '', Side::Left, null, null, Vector3::of($x, -400, $z), Tolerance::all(), false)]);
+    foreach ([new Frame([]), $at(1000, 450)] as $frame) {
+        $rail = new RailLine($frame, [-700.5, 5300.5]);
+        expect($rail->front())->toBe(-700.5)->and($rail->rear())->toBe(5300.5)->and($rail->slope(1000.0))->toBe(0.0)->and($rail->crooked())->toBe([])->and($rail->bends(-600.0, 5000.0))->toBe([]);
+    }
+});
+
+it('slopes up to its very ends, and is level past them', function () {
+    $rail = railOf([0 => [400, 400], 1000 => [500, 500]]);
+    $slope = atan2(100, 1000);
+    expect(array_map($rail->slope(...), [0.0, 0.5, 999.5, 1000.0]))->toEqualWithDelta([$slope, $slope, $slope, $slope], 1e-12)
+        ->and(array_map($rail->slope(...), [-0.5, 1000.5]))->toBe([0.0, 0.0]);
+});
+
+it('takes slopes that follow one another for one crooked stretch, and those with level rail between for two', function () {
+    expect(railOf([0 => [400, 400], 1000 => [400, 400], 1400 => [500, 500], 1800 => [700, 700], 3000 => [700, 700]])->crooked())->toBe([[1000.0, 1800.0]])
+        ->and(railOf([0 => [400, 400], 500 => [450, 450], 2000 => [450, 450], 2600 => [300, 300], 4000 => [300, 300]])->crooked())->toBe([[0.0, 500.0], [2000.0, 2600.0]]);
+});
+
+it('takes a slope of less than a degree for level, and a bend of less than half a degree for none', function (float $rise, array $crooked, array $bends) {
+    $rail = railOf([0 => [400, 400], 1000 => [400, 400], 2000 => [400 + $rise, 400 + $rise]]);
+    expect($rail->crooked())->toBe($crooked)->and($rail->bends(500.0, 1500.0))->toBe($bends);
+})->with([
+    'under half a degree' => [8.7, [], []],
+    'over half a degree' => [8.8, [], [1000.0]],
+    'under one' => [17.4, [], [1000.0]],
+    'over one' => [17.5, [[1000.0, 2000.0]], [1000.0]],
+    'over one, down' => [-17.5, [[1000.0, 2000.0]], [1000.0]],
+]);
+
+it('does not bend where a band begins or ends', function () {
+    $rail = railOf([0 => [400, 400], 1000 => [400, 400], 1800 => [1000, 1000]]);
+    expect($rail->bends(1000.0, 1500.0))->toBe([])->and($rail->bends(500.0, 1000.0))->toBe([])->and($rail->bends(999.5, 1000.5))->toBe([1000.0]);
+});
