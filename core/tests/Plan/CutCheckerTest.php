@@ -78,3 +78,7 @@ describe('what a plan is warned of', function () {
             ->and(implode(' ', warnedOf([new Shorten('op1', 1700, 300)])))->not->toContain('takes out');
     });
 });
+
+it('takes a cut at the foremost or the rearmost axle for no overhang', function (float $at) {
+    expect(implode("\n", warnedOf([new Stretch('op1', $at, 300)], straightRails(['front' => 1300, 'rear' => 2700]))))->toContain('axle; keep cuts away')->not->toContain('overhang');
+})->with([1300.0, 2700.0]);

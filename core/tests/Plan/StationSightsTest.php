@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Geodex\Core\Chassis\Chassis;
 use Geodex\Core\Frame\Side;
 use Geodex\Core\Plan\Sight;
 use Geodex\Core\Plan\StationSights;
@@ -34,3 +35,12 @@ it('finds nothing from itself', function () {
     expect((new StationSights(Readings::ladder(5), Trucks::truck()))->of(1540.0, Side::Left)[1]->from)->toBe('the rear edge of crossmember X2')
         ->and((new StationSights(Readings::ladder(5), Trucks::truck()))->of(1540.0, Side::Left, 'X2')[1]->from)->not->toContain('X2');
 });
+
+it('hooks the tape to no weld, bend, crack, tank or back of the cab', function (array $feature) {
+    $truck = fn (array $one): Chassis => Trucks::truck(['features' => [['id' => 'X2', 'kind' => 'crossmember', 'station' => 1540, 'length' => 80], ['id' => 'F1', 'side' => 'left', 'station' => 1640, ...$one]]]);
+    $ahead = fn (array $one): string => (new StationSights(Readings::ladder(5), $truck($one)))->of(1800.0, Side::Left)[0]->from;
+    expect($ahead($feature))->toBe('the rear edge of crossmember X2')->and($ahead(['kind' => 'body-mount']))->toContain('F1');
+})->with([
+    'weld' => [['kind' => 'weld']], 'bend' => [['kind' => 'bend', 'length' => 20]], 'crack' => [['kind' => 'crack', 'length' => 20]],
+    'tank' => [['kind' => 'tank', 'length' => 40]], 'back of the cab' => [['kind' => 'back-of-cab']],
+]);
