@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Geodex\Core\Survey;
 
+use Geodex\Core\Geometry\Vector3;
 use Geodex\Core\Survey\Internal\DatumChooser;
 use Geodex\Core\Survey\Internal\RigidMotions;
 
@@ -54,6 +55,18 @@ final readonly class Covariance
     public function referenceVariance(int $column): float
     {
         return max(0.0, $this->reference[$column][$column] ?? 0.0);
+    }
+
+    /** Standard uncertainty of the deviation of a point along each axis (mm), by the first of its columns. */
+    public function sigmas(int $column): Vector3
+    {
+        return Vector3::of(sqrt($this->variance($column)), sqrt($this->variance($column + 1)), sqrt($this->variance($column + 2)));
+    }
+
+    /** @return array{bool, bool, bool} whether the readings fix a point along each axis, by the first of its columns */
+    public function determined(int $column): array
+    {
+        return [$this->holds($column), $this->holds($column + 1), $this->holds($column + 2)];
     }
 
     /**

@@ -36,22 +36,17 @@ final readonly class PointJudge implements HasProvenance
             return $this->withoutReference($point, $measured, $column, $covariance);
         }
         $deviation = $measured->minus($point->reference);
-        $sigmas = [0.0, 0.0, 0.0];
-        $determined = [false, false, false];
+        $sigma = $covariance->sigmas($column);
+        $determined = $covariance->determined($column);
         $verdicts = $reasons = $hulls = [];
         foreach ($deviation->toArray() as $axis => $mm) {
-            $i = $column + $axis;
-            $sigmas[$axis] = sqrt($covariance->variance($i));
-            $determined[$axis] = $covariance->holds($i);
             [$verdicts[], $reasons[], $hulls[]] = $determined[$axis]
-                ? $this->axis(point: $point, axis: $axis, told: [$mm, $this->options->coverage * $sigmas[$axis]], column: $i, covariance: $covariance, others: $others)
+                ? $this->axis(point: $point, axis: $axis, told: [$mm, $this->options->coverage * $sigma->toArray()[$axis]], column: $column + $axis, covariance: $covariance, others: $others)
                 : [Verdict::Unsure, Reason::TooFew, [-INF, INF]];
             if ($beyond) {
                 [$verdicts[$axis], $reasons[$axis]] = [Verdict::Unsure, Reason::Explanations];
             }
         }
-
-        $sigma = Vector3::of(...$sigmas);
 
         return new PointResult(
             id: $point->id,
@@ -119,10 +114,8 @@ final readonly class PointJudge implements HasProvenance
     /** Where it is can be said, whether that is right cannot. */
     private function withoutReference(Point $point, Vector3 $measured, int $column, Covariance $covariance): PointResult
     {
-        $axes = [0, 1, 2];
-        $sigma = Vector3::of(...array_map(fn (int $axis): float => sqrt($covariance->variance($column + $axis)), $axes));
-        $determined = array_map(fn (int $axis): bool => $covariance->holds($column + $axis), $axes);
+        $sigma = $covariance->sigmas($column);
 
-        return new PointResult($point->id, $measured, $sigma, null, [$determined[0], $determined[1], $determined[2]], [], Verdict::Unsure, [Reason::NoChart], expanded: $sigma->times($this->options->coverage));
+        return new PointResult($point->id, $measured, $sigma, null, $covariance->determined($column), [], Verdict::Unsure, [Reason::NoChart], expanded: $sigma->times($this->options->coverage));
     }
 }

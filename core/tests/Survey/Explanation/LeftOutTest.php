@@ -91,12 +91,12 @@ describe('gross mistakes', function () {
      * @param  list<string>  $suspected  calls that the first screen named
      * @return list<string> those that the others contradict
      */
-    function grossAmong(array $off, array $suspected): array
+    function grossAmong(array $off, array $suspected, SurveyOptions $options = new SurveyOptions): array
     {
         $at = Readings::truth(Readings::ladder(4));
         $readings = array_map(fn (Reading $one): Reading => new Reading($one->id, $one->kind, $one->value + ($off[$one->id] ?? 0.0), 1.0), Readings::tour($at));
         $ids = array_map(fn (Reading $one): string => $one->id, $readings);
-        $found = (new GrossMistakes(new NetworkAdjuster(new EnvelopeSolver), new SurveyOptions))->among(new Network($readings, $at), array_map(fn (string $id): int => (int) array_search($id, $ids, true), $suspected), $at);
+        $found = (new GrossMistakes(new NetworkAdjuster(new EnvelopeSolver), $options))->among(new Network($readings, $at), array_map(fn (string $id): int => (int) array_search($id, $ids, true), $suspected), $at);
 
         return array_map(fn (int $i): string => $ids[$i], $found);
     }
@@ -115,6 +115,9 @@ describe('gross mistakes', function () {
         expect(count($calls))->toBe(32)
             ->and(grossAmong($off, ['tram AL CR', ...array_slice(array_values(array_diff($trams, ['tram AL CR'])), 0, 8)]))->toBe([])
             ->and(grossAmong($off, []))->toBe([]);
+        $two = ['height BL' => 400.0, 'height CL' => 300.0];
+        expect(grossAmong($two, array_keys($two), new SurveyOptions(maxShare: 1 / 32)))->toBe([])
+            ->and(grossAmong($two, array_keys($two), new SurveyOptions(maxShare: 2 / 32)))->toBe(['height BL', 'height CL']);
     });
 
     it('have to be off by the critical value, in their own sigmas', function (float $off, bool $gross) {
