@@ -105,7 +105,7 @@ final readonly class Kick implements Operation
             removed: $this->takeOut,
             inserted: $this->leg(),
             by: Vector3::of($this->advance() - $band, 0.0, $this->height - $this->takeOut * sin($slope)),
-            slope: ($this->height < 0.0 ? -1 : 1) * deg2rad($this->angle),
+            slope: ($this->height <=> 0.0) * deg2rad($this->angle),
             railSlope: $slope,
         );
         $rail->mustCarry($this->id, $shift->cut, $shift->bandEnd);

@@ -6,6 +6,7 @@ use Geodex\Core\Frame\Axle;
 use Geodex\Core\Frame\Frame;
 use Geodex\Core\Plan\Cutting;
 use Geodex\Core\Plan\FramePlanner;
+use Geodex\Core\Plan\Kick;
 use Geodex\Core\Plan\OperationKinds;
 use Geodex\Core\Plan\Shorten;
 use Geodex\Core\Plan\Stretch;
@@ -44,3 +45,18 @@ it('takes what the shop has measured first', function () {
     $plan = (new FramePlanner(new Shop(['shrinkageOfArea' => 0.5])))->plan(new Frame([], [new Axle('front', 0), new Axle('rear', 3300)]), [new Stretch('op1', 1800, 500, new Cutting(kerf: 2.5, gap: 2, shrinkage: 0.7))], Trucks::truck());
     expect($plan->cuts[0]->mark)->toEqualWithDelta(500 + 2.5 - 4 + 1.4, 1e-9);
 });
+
+it('saws a kick as a leg, which makes up the kerf where the rail is sawn once, and a band where some comes out', function (float $takeOut, float $kerf, array $cuts) {
+    $kick = new Kick('op1', 1000, 100, 30, $takeOut, new Cutting(kerf: $kerf, gap: 2, shrinkage: 0.5));
+    $plan = (new FramePlanner)->plan(new Frame(Readings::ladder(4)->points, [new Axle('front', 0), new Axle('rear', 2000)]), [$kick]);
+    expect(array_map(fn ($cut): array => [$cut->what, round($cut->mark, 6), round($cut->piece, 6), $cut->drawsIn], $plan->cuts))->toBe($cuts);
+})->with([
+    // A leg of 100 mm at 30° is 200 mm long; two root gaps come off, two joints draw in.
+    'sawn once' => [0.0, 3.0, [['insert', 200 + 3.0 - 4 + 1, 200 + 3.0 - 4 + 1, 1.0]]],
+    'a band out' => [50.0, 3.0, [['band', 50.0, 44.0, 0.0], ['insert', 197.0, 197.0, 1.0]]],
+    'hardly anything out' => [0.5, 0.0, [['band', 0.5, 0.5, 0.0], ['insert', 197.0, 197.0, 1.0]]],
+]);
+
+it('says of the least kick which way it goes', function (float $height, string $direction) {
+    expect((new Kick('op1', 1000, $height, 30))->values())->toMatchArray(['direction' => $direction, 'height' => abs($height)]);
+})->with([[1.0, 'up'], [-1.0, 'down']]);

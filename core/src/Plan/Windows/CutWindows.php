@@ -74,16 +74,11 @@ final readonly class CutWindows implements HasProvenance
         $open = [];
         $reached = $span[0];
         foreach ($this->forbidden as $one) {
-            if ($one->from - $reached >= self::SHORTEST_MM) {
-                $open[] = [$reached, min($one->from, $span[1])];
-            }
+            $open[] = [$reached, min($one->from, $span[1])];
             $reached = max($reached, $one->to);
         }
-        if ($span[1] - $reached >= self::SHORTEST_MM) {
-            $open[] = [$reached, $span[1]];
-        }
 
-        return array_values(array_filter($open, fn (array $one): bool => $one[1] - $one[0] >= self::SHORTEST_MM));
+        return array_values(array_filter([...$open, [$reached, $span[1]]], fn (array $one): bool => $one[1] - $one[0] >= self::SHORTEST_MM));
     }
 
     /**
@@ -105,7 +100,7 @@ final readonly class CutWindows implements HasProvenance
     {
         [$best, $stress] = [($from + $to) / 2, null];
         if ($this->loads !== null) {
-            $stations = [...range($from, $to, max(0.5, min(self::STEP_MM, $to - $from))), $to];
+            $stations = [...range($from, $to, min(self::STEP_MM, $to - $from)), $to];
             $stress = INF;
             foreach ($this->worstMoments($stations) as $i => $moment) {
                 $here = $this->loads->stress($this->loads->fullest()->kind, $stations[$i], $moment)->stress ?? INF;
@@ -117,7 +112,7 @@ final readonly class CutWindows implements HasProvenance
         }
         $inBay = $bay !== null && $best > $bay[0] && $best < $bay[1];
         $between = $this->isBetweenAxles($best);
-        $share = $stress === null || $greatest === null || $greatest <= 0.0 ? null : $stress / $greatest;
+        $share = $stress !== null && $greatest > 0.0 ? $stress / $greatest : null;
 
         return new CutWindow(from: $from, to: $to, best: $best, stress: $stress, share: $share, inLongestBay: $inBay, isBetweenAxles: $between, text: Sentence::of(
             'cut.window', 'Between {from} and {to}, {length} long{bears}{bay}{axles}.',
