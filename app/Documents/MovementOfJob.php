@@ -48,7 +48,7 @@ final readonly class MovementOfJob
     {
         $rows = [];
         $still = 0;
-        foreach (array_keys(array_replace(...array_values($found))) as $point) {
+        foreach (array_keys(array_replace([], ...array_values($found))) as $point) {
             foreach (self::AXES as $axis => $name) {
                 $read = [];
                 foreach ($found as $survey => $places) {
